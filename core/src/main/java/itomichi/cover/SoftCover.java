@@ -1,0 +1,47 @@
+package itomichi.cover;
+
+import itomichi.finding.Formula;
+import itomichi.finding.Quantity;
+import itomichi.finding.Source;
+import itomichi.finding.Working;
+import itomichi.measure.Fineness;
+import itomichi.measure.Length;
+import itomichi.measure.Phrase;
+
+/**
+ * A folded cover sewn on with the signature.
+ *
+ * @param pageWidth width of the leaf
+ * @param pageHeight height of the leaf
+ * @param creep how far the inner sheets stand out, nothing once the fore edge is trimmed
+ * @param fold thickness of the folded signature that the cover goes round
+ * @param square how far the cover stands out at head, tail and fore edge
+ */
+public record SoftCover(Length pageWidth, Length pageHeight, Length creep, Length fold, Length square) {
+
+    private static final Formula WIDTH = Formula.of("2 × (W + c + q) + f");
+    private static final Formula HEIGHT = Formula.of("H + 2 × q");
+    private static final Quantity SIZE = Quantity.of(Length.ZERO, Fineness.CUT);
+
+    /** Width of the whole cover, opened flat. */
+    public Working width() {
+        return Working.by(WIDTH)
+                .with("W", "width of the leaf", Quantity.of(pageWidth, Fineness.CUT))
+                .with("c", "creep left standing", Quantity.of(creep, Fineness.MARK))
+                .with("q", "square", Quantity.of(square, Fineness.CUT))
+                .with("f", "thickness it goes round", Quantity.of(fold, Fineness.MARK))
+                .from(Source.GEOMETRY)
+                .note(Phrase.of(
+                        "Height: {} + 2 × {} = {}.",
+                        pageHeight.at(Fineness.CUT),
+                        square.at(Fineness.CUT),
+                        height().at(Fineness.CUT)))
+                .note(Phrase.of("Measure the sewn block before cutting; the cover\u2019s grain runs with the fold."))
+                .gives(SIZE);
+    }
+
+    /** Height of the cover. */
+    public Length height() {
+        return Length.ofMm(HEIGHT.evaluate(symbol -> symbol.equals("H") ? pageHeight.mm() : square.mm()));
+    }
+}

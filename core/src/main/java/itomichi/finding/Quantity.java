@@ -1,0 +1,81 @@
+package itomichi.finding;
+
+import itomichi.measure.Fineness;
+import itomichi.measure.Grammage;
+import itomichi.measure.Length;
+import itomichi.measure.Shown;
+import itomichi.measure.Unit;
+import java.math.BigDecimal;
+import java.math.RoundingMode;
+
+/** A number with its unit, as it goes into a formula and as it is shown. */
+public sealed interface Quantity {
+
+    /** The number that goes into a formula: lengths in mm, grammage in g/m2, the rest as they are. */
+    double number();
+
+    /** The quantity as text with its unit. */
+    String in(Unit unit);
+
+    /** The same kind of quantity with another number. */
+    Quantity with(double number);
+
+    /** A length. */
+    record Distance(Shown shown) implements Quantity {
+        @Override
+        public double number() {
+            return shown.length().mm();
+        }
+
+        @Override
+        public String in(Unit unit) {
+            return shown.in(unit);
+        }
+
+        @Override
+        public Quantity with(double number) {
+            return of(Length.ofMm(number), shown.fineness());
+        }
+    }
+
+    /**
+     * A count, a ratio or a quantity that has the same unit everywhere.
+     *
+     * @param number the number itself
+     * @param unit the unit behind it, or empty
+     * @param decimals decimals shown at the most
+     */
+    record Plain(double number, String unit, int decimals) implements Quantity {
+        @Override
+        public String in(Unit ignored) {
+            String text = BigDecimal.valueOf(number)
+                    .setScale(decimals, RoundingMode.HALF_UP)
+                    .stripTrailingZeros()
+                    .toPlainString();
+            return unit.isEmpty() ? text : text + "\u202f" + unit;
+        }
+
+        @Override
+        public Quantity with(double other) {
+            return new Plain(other, unit, decimals);
+        }
+    }
+
+    static Quantity of(Length length, Fineness fineness) {
+        return new Distance(length.at(fineness));
+    }
+
+    static Quantity of(Grammage grammage) {
+        return new Plain(grammage.gsm(), "g/m\u00b2", 1);
+    }
+
+    /** A whole number of things. */
+    static Quantity count(long number) {
+        return new Plain(number, "", 0);
+    }
+
+    /** A number without a unit, shown to so many decimals. */
+    static Quantity ratio(double number, int decimals) {
+        return new Plain(number, "", decimals);
+    }
+}

@@ -1,0 +1,103 @@
+package itomichi.finding;
+
+import itomichi.measure.Phrase;
+import itomichi.measure.Unit;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+
+/**
+ * How a figure came about, such that it can be checked with a pencil.
+ *
+ * @param formula the formula
+ * @param terms what went into it, by its letter
+ * @param result what came out of it
+ * @param source where the formula comes from
+ * @param range the least and the most it may turn out to be, where that is known
+ * @param notes what else is to be said, such as a rule of thumb to compare with
+ */
+public record Working(
+        Formula formula,
+        Map<String, Term> terms,
+        Quantity result,
+        Source source,
+        Optional<Range> range,
+        List<Phrase> notes) {
+
+    public Working {
+        terms = java.util.Collections.unmodifiableMap(new LinkedHashMap<>(terms));
+        notes = List.copyOf(notes);
+    }
+
+    /** A letter's meaning and value. */
+    public record Term(String meaning, Quantity value) {}
+
+    /** The least and the most. */
+    public record Range(Quantity low, Quantity high) {}
+
+    /** Begins a working by its formula. */
+    public static Builder by(Formula formula) {
+        return new Builder(formula);
+    }
+
+    /** The sum with its numbers written in, for instance {@code 2 × 8 × 0.156 mm = 2.5 mm}. */
+    public String sum(Unit unit) {
+        String sum = formula.written(symbol -> terms.get(symbol).value().in(unit)) + " = ";
+        boolean metricInside = unit == Unit.INCH
+                && result instanceof Quantity.Distance
+                && terms.values().stream().noneMatch(term -> term.value() instanceof Quantity.Distance);
+        return metricInside ? sum + result.in(Unit.MM) + " = " + result.in(unit) : sum + result.in(unit);
+    }
+
+    /** Gathers the terms of a formula and works it out. */
+    public static final class Builder {
+        private final Formula formula;
+        private final Map<String, Term> terms = new LinkedHashMap<>();
+        private final List<Phrase> notes = new ArrayList<>();
+        private Optional<Range> range = Optional.empty();
+        private Source source = Source.GEOMETRY;
+
+        private Builder(Formula formula) {
+            this.formula = formula;
+        }
+
+        public Builder with(String symbol, String meaning, Quantity value) {
+            terms.put(symbol, new Term(meaning, value));
+            return this;
+        }
+
+        public Builder from(Source given) {
+            this.source = given;
+            return this;
+        }
+
+        public Builder note(Phrase note) {
+            notes.add(note);
+            return this;
+        }
+
+        public Builder between(Quantity low, Quantity high) {
+            range = Optional.of(new Range(low, high));
+            return this;
+        }
+
+        /**
+         * Works the formula out.
+         *
+         * @param kind a quantity of the kind that the result is; its own number does not matter
+         * @throws IllegalArgumentException if a letter has no term
+         */
+        public Working gives(Quantity kind) {
+            double value = formula.evaluate(symbol -> {
+                Term term = terms.get(symbol);
+                if (term == null) {
+                    throw new IllegalArgumentException("The formula " + formula.text() + " has no term for " + symbol);
+                }
+                return term.value().number();
+            });
+            return new Working(formula, terms, kind.with(value), source, range, notes);
+        }
+    }
+}

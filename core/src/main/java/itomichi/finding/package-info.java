@@ -1,0 +1,10 @@
+/**
+ * What the plan has to say: figures with the sum that gave them, and remarks with a change that mends them.
+ *
+ * <p>Read {@link itomichi.finding.Working} first: a figure's value is worked out from its formula and terms, so that what is shown and
+ * what is explained cannot disagree. Uses {@code measure} only.
+ */
+@NullMarked
+package itomichi.finding;
+
+import org.jspecify.annotations.NullMarked;

@@ -1,0 +1,9 @@
+/**
+ * Paper, thread and needles, each with how thick it is and why.
+ *
+ * <p>Read {@link itomichi.material.Paper} first. Uses {@code measure} and {@code finding}.
+ */
+@NullMarked
+package itomichi.material;
+
+import org.jspecify.annotations.NullMarked;

@@ -1,0 +1,24 @@
+package itomichi.path;
+
+/**
+ * A hole in the work.
+ *
+ * @param signature number of the signature from 1; 1 for a stab-bound block
+ * @param station number of the station from 1 at the head
+ */
+public record Hole(int signature, int station) implements Comparable<Hole> {
+
+    public Hole {
+        if (signature < 1 || station < 1) {
+            throw new IllegalArgumentException(
+                    "Signatures and stations count from 1; read " + signature + " and " + station);
+        }
+    }
+
+    @Override
+    public int compareTo(Hole other) {
+        return signature != other.signature
+                ? Integer.compare(signature, other.signature)
+                : Integer.compare(station, other.station);
+    }
+}

@@ -1,0 +1,31 @@
+package itomichi.path;
+
+import java.util.List;
+
+/**
+ * The knot near head or tail that ties a signature to the one below: down, round, and through its own loop.
+ *
+ * @param hole the hole it came out of
+ */
+public record Kettle(Hole hole) implements Move {
+
+    @Override
+    public Spot start() {
+        return new Spot(hole, Face.OUTSIDE);
+    }
+
+    @Override
+    public Spot end() {
+        return start();
+    }
+
+    @Override
+    public double lengthMm(Frame frame) {
+        return 2 * frame.pitchMm() + 2 * Math.PI * frame.threadMm() * 1.5;
+    }
+
+    @Override
+    public List<Point3> trace(Frame frame) {
+        return Turns.below(frame, start(), 3, Math.PI * frame.threadMm());
+    }
+}

@@ -1,0 +1,24 @@
+package itomichi.path;
+
+import java.util.List;
+
+/**
+ * One thing the thread does. A move knows where it begins and ends; how long it is and how it lies depend on the frame.
+ *
+ * <p>The length is by the closed formula of the trade, the trace by points in space: they are worked out apart from each other, so
+ * that one checks the other.
+ */
+public sealed interface Move permits Pass, Run, Wrap, Link, Kettle, Knot, Tail {
+
+    /** Where the thread is before the move. */
+    Spot start();
+
+    /** Where the thread is after it. */
+    Spot end();
+
+    /** Thread used, mm, by the formula for this kind of move. */
+    double lengthMm(Frame frame);
+
+    /** How the thread lies, as points from start to end; turns round a thread are polygons that fall short of a circle by under 0.1 %. */
+    List<Point3> trace(Frame frame);
+}

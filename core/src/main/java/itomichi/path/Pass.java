@@ -1,0 +1,32 @@
+package itomichi.path;
+
+import java.util.List;
+
+/**
+ * The needle goes through a hole.
+ *
+ * @param hole the hole
+ * @param to the face it comes out on
+ */
+public record Pass(Hole hole, Face to) implements Move {
+
+    @Override
+    public Spot start() {
+        return new Spot(hole, to.opposite());
+    }
+
+    @Override
+    public Spot end() {
+        return new Spot(hole, to);
+    }
+
+    @Override
+    public double lengthMm(Frame frame) {
+        return frame.passedMm(hole);
+    }
+
+    @Override
+    public List<Point3> trace(Frame frame) {
+        return List.of(frame.at(start()), frame.at(end()));
+    }
+}

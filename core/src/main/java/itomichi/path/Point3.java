@@ -1,0 +1,19 @@
+package itomichi.path;
+
+/**
+ * A point of the work in space, in mm.
+ *
+ * @param xMm along the fold or spine, from the head
+ * @param yMm across it: rows of a spine, or the distance from the spine edge of a stab-bound block
+ * @param zMm out of the work: 0 on the outside or front, negative towards the inside or back
+ */
+public record Point3(double xMm, double yMm, double zMm) {
+
+    /** The straight distance to another point, mm. */
+    public double distanceMm(Point3 other) {
+        double dx = xMm - other.xMm;
+        double dy = yMm - other.yMm;
+        double dz = zMm - other.zMm;
+        return Math.sqrt(dx * dx + dy * dy + dz * dz);
+    }
+}

@@ -1,0 +1,65 @@
+package itomichi.path;
+
+import itomichi.measure.Length;
+import java.util.List;
+
+/**
+ * A block sewn from front to back near its spine edge.
+ *
+ * @param holes each hole's place: along the spine from the head, and from the spine edge
+ * @param height of the block, head to tail
+ * @param thickness of the block
+ * @param thread diameter of the thread
+ * @param tail length of each tail
+ */
+public record StabFrame(List<Place> holes, Length height, Length thickness, Length thread, Length tail)
+        implements Frame {
+
+    public StabFrame {
+        holes = List.copyOf(holes);
+    }
+
+    /** A hole's place: along the spine from the head, and from the spine edge. */
+    public record Place(Length fromHead, Length fromSpine) {}
+
+    private Place place(Hole hole) {
+        return holes.get(hole.station() - 1);
+    }
+
+    @Override
+    public Point3 at(Spot spot) {
+        Place place = place(spot.hole());
+        return new Point3(
+                place.fromHead().mm(), place.fromSpine().mm(), spot.face() == Face.BACK ? -thickness.mm() : 0);
+    }
+
+    @Override
+    public double passedMm(Hole hole) {
+        return thickness.mm();
+    }
+
+    @Override
+    public double toEdgeMm(Hole hole, Edge edge) {
+        Place place = place(hole);
+        return switch (edge) {
+            case SPINE -> place.fromSpine().mm();
+            case HEAD -> place.fromHead().mm();
+            case TAIL -> height.minus(place.fromHead()).mm();
+        };
+    }
+
+    @Override
+    public double pitchMm() {
+        return 0;
+    }
+
+    @Override
+    public double threadMm() {
+        return thread.mm();
+    }
+
+    @Override
+    public double tailMm() {
+        return tail.mm();
+    }
+}

@@ -1,0 +1,219 @@
+package itomichi.plan;
+
+import itomichi.material.Paper;
+import itomichi.material.PaperThickness;
+import itomichi.material.SewingThread;
+import itomichi.material.ThreadCount;
+import itomichi.measure.Length;
+import itomichi.measure.Unit;
+import itomichi.path.Face;
+import itomichi.station.StationScheme;
+import itomichi.structure.Structure;
+import itomichi.structure.Structures;
+import java.util.EnumSet;
+import java.util.Set;
+
+/**
+ * A book as its binder wants it. Everything else is worked out from this.
+ *
+ * @param title what it is called and what it is for
+ * @param structure key of the way it is bound
+ * @param pages pages wanted
+ * @param leaf size of a folded leaf
+ * @param paper what it is folded from
+ * @param stations where the holes go
+ * @param cover the soft cover sewn on with it, if any
+ * @param thread what it is sewn with, and how
+ * @param done stages that the binder has said are done
+ */
+public record BookSpec(
+        Title title,
+        String structure,
+        int pages,
+        Leaf leaf,
+        Paper paper,
+        StationScheme stations,
+        Cover cover,
+        Sewing thread,
+        Set<Stage> done) {
+
+    /** @throws UnfitValueException if a value is one that no book can have */
+    public BookSpec {
+        Unit unit = title.unit();
+        done = done.isEmpty() ? Set.of() : java.util.Collections.unmodifiableSet(EnumSet.copyOf(done));
+        String key = structure;
+        Structure sewn = Structures.keyed(key)
+                .orElseThrow(
+                        () -> new UnfitValueException("structure", "Read “" + key + "”; no structure has that name."));
+        Limits.number("pages", "A book", pages, 1, 4000, " pages");
+        checkPaper(paper, unit);
+        checkStations(stations, sewn, unit);
+    }
+
+    private static void checkPaper(Paper paper, Unit unit) {
+        Limits.text("paper.name", "A paper's name", paper.name(), 1, 60);
+        Limits.number("paper.grammageGsm", "A weight", paper.grammage().gsm(), 8, 1000, " g/m²");
+        if (paper.basis() instanceof PaperThickness.MeasuredStack stack) {
+            Limits.number("paper.stack.sheets", "A stack", stack.sheets(), 1, 1000, " sheets");
+            Limits.length("paper.stack.totalMm", "A stack", stack.total(), 0.01, 300, unit);
+            Length sheet = Length.ofMm(stack.total().mm() / stack.sheets());
+            Limits.length("paper.stack.totalMm", "A sheet", sheet, 0.01, 3, unit);
+        }
+    }
+
+    private static void checkStations(StationScheme stations, Structure sewn, Unit unit) {
+        if (!sewn.takesStations(stations.count())) {
+            throw new UnfitValueException(
+                    "stations.count", "Read " + stations.count() + " stations; " + sewn.stationsWanted() + ".");
+        }
+        if (stations instanceof StationScheme.Margins margins) {
+            Limits.length("stations.headMm", "A margin", margins.headMargin(), 0.5, 600, unit);
+            Limits.length("stations.tailMm", "A margin", margins.tailMargin(), 0.5, 600, unit);
+        } else if (stations instanceof StationScheme.Share share) {
+            Limits.number("stations.sharePercent", "A share", share.share() * 100, 1, 45, " %");
+        } else if (stations instanceof StationScheme.Placed placed) {
+            for (int i = 0; i < placed.count(); i++) {
+                Limits.length(
+                        "stations.placedMm", "A station", placed.fromHead().get(i), 0, 1200, unit);
+                if (i > 0
+                        && !placed.fromHead()
+                                .get(i - 1)
+                                .isLessThan(placed.fromHead().get(i))) {
+                    throw new UnfitValueException(
+                            "stations.placedMm",
+                            "Station " + (i + 1) + " must lie below station " + i
+                                    + ": they are counted from the head.");
+                }
+            }
+        }
+    }
+
+    /** What the way it is bound knows. */
+    public Structure sewn() {
+        return Structures.keyed(structure).orElseThrow();
+    }
+
+    /**
+     * What a book is called.
+     *
+     * @param name its name
+     * @param purpose what it is for
+     * @param unit the unit its binder measures it in and prints it in
+     */
+    public record Title(String name, String purpose, Unit unit) {
+        public Title {
+            name = name.strip();
+            Limits.text("name", "A name", name, 1, 80);
+            Limits.text("purpose", "What it is for", purpose, 0, 400);
+        }
+    }
+
+    /**
+     * Size of a leaf, and what becomes of its fore edge.
+     *
+     * @param width from fold to fore edge
+     * @param height from head to tail
+     * @param trimmed whether the creep is cut off
+     */
+    public record Leaf(Length width, Length height, boolean trimmed) {
+        public Leaf {
+            Limits.length("leaf.widthMm", "A leaf's width", width, 20, 1200, Unit.MM);
+            Limits.length("leaf.heightMm", "A leaf's height", height, 20, 1200, Unit.MM);
+        }
+    }
+
+    /**
+     * A soft cover.
+     *
+     * @param wanted whether there is one
+     * @param thickness of the cover stuff
+     * @param square how far it stands out
+     */
+    public record Cover(boolean wanted, Length thickness, Length square) {
+        public Cover {
+            Limits.length("cover.thicknessMm", "A cover's thickness", thickness, 0.02, 5, Unit.MM);
+            Limits.length("cover.squareMm", "A square", square, 0, 60, Unit.MM);
+        }
+    }
+
+    /**
+     * Thread, needle and knot.
+     *
+     * @param thread the thread
+     * @param strands 1, or 2 when it is doubled
+     * @param tail left hanging at each end
+     * @param slackPercent more than the straight lengths, in percent
+     * @param needleEye width of the needle at its eye
+     * @param knot the face the knot sits on
+     * @param turns of the knot
+     */
+    public record Sewing(
+            SewingThread thread,
+            int strands,
+            Length tail,
+            double slackPercent,
+            Length needleEye,
+            Face knot,
+            int turns) {
+        public Sewing {
+            Limits.text("thread.name", "A thread's name", thread.name(), 1, 60);
+            checkCount(thread.count());
+            Limits.number("thread.strands", "A thread", strands, 1, 2, " strands");
+            Limits.length("thread.tailMm", "A tail", tail, 10, 500, Unit.MM);
+            Limits.number("thread.slackPercent", "Slack", slackPercent, 0, 30, " %");
+            Limits.length("thread.needleEyeMm", "A needle's eye", needleEye, 0.2, 6, Unit.MM);
+            Limits.number("thread.turns", "A knot", turns, 1, 3, " turns");
+            if (knot != Face.INSIDE && knot != Face.OUTSIDE) {
+                throw new UnfitValueException(
+                        "thread.knot", "Read " + knot.word() + "; the knot of a fold sits inside or outside.");
+            }
+        }
+
+        private static void checkCount(ThreadCount count) {
+            if (count instanceof ThreadCount.Tex tex) {
+                Limits.number("thread.tex", "A thread", tex.tex(), 5, 5000, " tex");
+            } else if (count instanceof ThreadCount.Linen linen) {
+                Limits.number("thread.number", "A linen count", linen.count(), 1, 200, "");
+                Limits.number("thread.ply", "A thread", linen.ply(), 1, 12, " plies");
+            } else if (count instanceof ThreadCount.Cotton cotton) {
+                Limits.number("thread.number", "A cotton count", cotton.count(), 1, 200, "");
+                Limits.number("thread.ply", "A thread", cotton.ply(), 1, 12, " plies");
+            } else if (count instanceof ThreadCount.Wound wound) {
+                Limits.number("thread.turnsWound", "A winding", wound.turns(), 1, 500, " turns");
+                Limits.length("thread.woundMm", "A winding", wound.width(), 0.1, 500, Unit.MM);
+            }
+        }
+    }
+
+    public BookSpec withPages(int wanted) {
+        return new BookSpec(title, structure, wanted, leaf, paper, stations, cover, thread, done);
+    }
+
+    public BookSpec withPaper(Paper other) {
+        return new BookSpec(title, structure, pages, leaf, other, stations, cover, thread, done);
+    }
+
+    public BookSpec withLeaf(Leaf other) {
+        return new BookSpec(title, structure, pages, other, paper, stations, cover, thread, done);
+    }
+
+    public BookSpec withStations(StationScheme other) {
+        return new BookSpec(title, structure, pages, leaf, paper, other, cover, thread, done);
+    }
+
+    public BookSpec withCover(Cover other) {
+        return new BookSpec(title, structure, pages, leaf, paper, stations, other, thread, done);
+    }
+
+    public BookSpec withTitle(Title other) {
+        return new BookSpec(other, structure, pages, leaf, paper, stations, cover, thread, done);
+    }
+
+    public BookSpec withSewing(Sewing other) {
+        return new BookSpec(title, structure, pages, leaf, paper, stations, cover, other, done);
+    }
+
+    public BookSpec withDone(Set<Stage> stages) {
+        return new BookSpec(title, structure, pages, leaf, paper, stations, cover, thread, stages);
+    }
+}

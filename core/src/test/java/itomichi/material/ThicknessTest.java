@@ -1,0 +1,77 @@
+package itomichi.material;
+
+import static org.testng.Assert.assertEquals;
+import static org.testng.Assert.assertTrue;
+
+import itomichi.finding.Source;
+import itomichi.measure.Grammage;
+import itomichi.measure.Length;
+import org.testng.annotations.DataProvider;
+import org.testng.annotations.Test;
+
+public class ThicknessTest {
+
+    @Test
+    public void bulkTimesWeightIsThickness() {
+        // ISO 534: bulk is volume for mass; 80 g/m2 at 1.3 cm3/g is 0.104 mm
+        assertEquals(paper(80, new PaperThickness.ByBulk(BulkKind.OFFICE)), 0.104, 1e-6);
+    }
+
+    @Test
+    public void aMeasuredStackWinsOverTheBulk() {
+        Paper paper = new Paper(
+                "scrap", Grammage.ofGsm(80), new PaperThickness.MeasuredStack(20, Length.ofMm(2.4)), Grain.UNKNOWN);
+        assertEquals(paper.thickness().result().number(), 0.12, 1e-6);
+        assertEquals(paper.thickness().source(), Source.MEASURED);
+    }
+
+    @Test
+    public void thicknessByBulkIsOnlySureToARange() {
+        var range = new Paper("x", Grammage.ofGsm(100), new PaperThickness.ByBulk(BulkKind.OFFICE), Grain.UNKNOWN)
+                .thickness()
+                .range()
+                .orElseThrow();
+        assertTrue(range.low().number() < 0.13 && 0.13 < range.high().number());
+    }
+
+    @DataProvider
+    Object[][] threads() {
+        return new Object[][] {
+            // handbook values of the design notes, from memory: linen counts and their diameters
+            {new ThreadCount.Linen(18, 3), Fibre.LINEN, 275.6, 0.62},
+            {new ThreadCount.Linen(25, 3), Fibre.LINEN, 198.4, 0.53},
+            {new ThreadCount.Linen(30, 3), Fibre.LINEN, 165.4, 0.48},
+            {new ThreadCount.Linen(40, 3), Fibre.LINEN, 124.0, 0.42},
+            // ISO 1144: tex is g/km; cotton NeC 590.5 / count
+            {new ThreadCount.Cotton(20, 4), Fibre.COTTON, 118.1, 0.41},
+            {new ThreadCount.Tex(100), Fibre.POLYESTER, 100.0, 0.39},
+        };
+    }
+
+    @Test(dataProvider = "threads")
+    public void threadCountsGiveTexAndDiameter(ThreadCount count, Fibre fibre, double tex, double diameterMm) {
+        SewingThread thread = new SewingThread("thread", fibre, count);
+        assertEquals(thread.tex(), tex, 0.1);
+        assertEquals(thread.diameter().result().number(), diameterMm, 0.006);
+    }
+
+    @Test
+    public void linenTexFollowsFromYardAndPound() {
+        // 453.59237 g in 300 yd of 0.9144 m (definitions of 1959)
+        assertEquals(SewingThread.LINEN_TEX, 453.59237 / (300 * 0.9144) * 1000, 0.1);
+        assertEquals(SewingThread.COTTON_TEX, 453.59237 / (840 * 0.9144) * 1000, 0.1);
+    }
+
+    @Test
+    public void aWoundThreadIsMeasured() {
+        SewingThread thread = new SewingThread("found", Fibre.LINEN, new ThreadCount.Wound(20, Length.ofMm(11)));
+        assertEquals(thread.diameter().result().number(), 0.55, 1e-6);
+    }
+
+    private static double paper(double gsm, PaperThickness basis) {
+        return new Paper("x", Grammage.ofGsm(gsm), basis, Grain.UNKNOWN)
+                .thickness()
+                .result()
+                .number();
+    }
+}

@@ -1,0 +1,88 @@
+package itomichi.measure;
+
+import static org.testng.Assert.assertEquals;
+import static org.testng.Assert.assertTrue;
+
+import javax.measure.MetricPrefix;
+import javax.measure.quantity.Length;
+import org.testng.annotations.DataProvider;
+import org.testng.annotations.Test;
+import tech.units.indriya.quantity.Quantities;
+import tech.units.indriya.unit.Units;
+
+public class LengthTextTest {
+
+    @DataProvider
+    Object[][] typed() {
+        return new Object[][] {
+            // millimetres by hand from 1 in = 25.4 mm (international yard and pound agreement, 1959)
+            {"210", Unit.MM, 210.0},
+            {"210 mm", Unit.INCH, 210.0},
+            {"21.6cm", Unit.MM, 216.0},
+            {"21,6 cm", Unit.MM, 216.0},
+            {"8 1/2 in", Unit.MM, 215.9},
+            {"8.5\"", Unit.MM, 215.9},
+            {"8½ in", Unit.MM, 215.9},
+            {"3/4\"", Unit.MM, 19.05},
+            {"5' 2\"", Unit.MM, 1574.8},
+            {"5 ft 2 1/2 in", Unit.MM, 1587.5},
+            {"1/16", Unit.INCH, 1.588},
+            {"8 1/2", Unit.INCH, 215.9},
+            {"0.5 m", Unit.INCH, 500.0},
+            {"  11 IN ", Unit.MM, 279.4},
+        };
+    }
+
+    @Test(dataProvider = "typed")
+    public void lengthsAreReadAsPeopleTypeThem(String typed, Unit bare, double mm) {
+        assertEquals(read(typed, bare).mm(), mm, 0.0005);
+    }
+
+    @DataProvider
+    Object[][] nonsense() {
+        return new Object[][] {
+            {"", "Nothing was typed"},
+            {"tall", "Read “tall”"},
+            {"12 furlongs", "“furlongs” is not a unit"},
+            {"-5", "not negative"},
+            {"1/0", "Read “1/0”"},
+            {"8 1/", "Read “8 1/”"},
+            {"1e9", "a length is wanted"},
+            {"999999 m", "100 m is the longest"},
+        };
+    }
+
+    @Test(dataProvider = "nonsense")
+    public void nonsenseIsAnsweredWithWhatWasReadAndWhatIsWanted(String typed, String part) {
+        String message = ((Reading.Unreadable<itomichi.measure.Length>) LengthText.parse(typed, Unit.MM)).message();
+        assertTrue(message.contains(part), message);
+    }
+
+    /** Against the reference implementation of the units API (indriya): every 1/32 in to two feet. */
+    @Test
+    public void inchFractionsAgreeWithAUnitsLibrary() {
+        var inch = Units.METRE.multiply(254).divide(10_000);
+        for (int parts = 1; parts <= 24 * 32; parts++) {
+            double mm = Quantities.getQuantity(parts / 32.0, inch)
+                    .asType(Length.class)
+                    .to(MetricPrefix.MILLI(Units.METRE))
+                    .getValue()
+                    .doubleValue();
+            assertEquals(read(parts + "/32 in", Unit.MM).mm(), mm, 0.0006, parts + "/32");
+        }
+    }
+
+    @Test
+    public void whatIsShownInInchesIsReadBackAsTheSameSixteenth() {
+        for (int parts = 1; parts <= 40 * 16; parts++) {
+            itomichi.measure.Length length = itomichi.measure.Length.ofInches(parts / 16.0);
+            assertEquals(read(length.at(Fineness.CUT).in(Unit.INCH), Unit.MM), length);
+        }
+    }
+
+    static itomichi.measure.Length read(String typed, Unit bare) {
+        return LengthText.parse(typed, bare).orElseGet(unreadable -> {
+            throw new AssertionError(unreadable.message());
+        });
+    }
+}

@@ -1,0 +1,97 @@
+package itomichi.path;
+
+import static org.testng.Assert.assertEquals;
+import static org.testng.Assert.expectThrows;
+
+import java.util.List;
+import org.quicktheories.QuickTheory;
+import org.quicktheories.generators.SourceDSL;
+import org.testng.annotations.DataProvider;
+import org.testng.annotations.Test;
+
+public class NotationTest {
+
+    @DataProvider
+    Object[][] paths() {
+        return new Object[][] {
+            {"+2 -1 +3 -2 tie"},
+            {"+3 -2 +1 -2 +4 -5 +4 -3 tie3"},
+            // two signatures linked: out at each inner station, round the stitch below, back in
+            {"-1 +2 -2 +3\ns2: -3 +2 link -2 +1 kettle"},
+            // four holes stabbed, each wrapped round the spine
+            {"v2 spine v2 ^1 spine ^1 head ^1"},
+        };
+    }
+
+    @Test(dataProvider = "paths")
+    public void whatIsReadIsWrittenTheSame(String text) {
+        assertEquals(Notation.write(path(text)), text);
+    }
+
+    @Test
+    public void everyWeaveSurvivesWritingAndReading() {
+        QuickTheory.qt()
+                .forAll(SourceDSL.lists()
+                        .of(SourceDSL.integers().between(1, 40))
+                        .ofSizeBetween(1, 60))
+                .check(stations -> {
+                    StringBuilder text = new StringBuilder();
+                    for (int i = 0; i < stations.size(); i++) {
+                        text.append(i % 2 == 0 ? "+" : "-")
+                                .append(stations.get(i))
+                                .append(' ');
+                    }
+                    ThreadPath path = path(text.toString());
+                    return path(Notation.write(path)).equals(path);
+                });
+    }
+
+    @DataProvider
+    Object[][] faults() {
+        return new Object[][] {
+            {"", 1, 1, "a path begins with a pass"},
+            {"link", 1, 1, "a path begins with a pass"},
+            {"+2 +3", 1, 4, "the thread is on the outside: -3 is wanted"},
+            {"+2 -1\n+3 x4", 2, 4, "a pass"},
+            {"+2 -0", 1, 4, "stations count from 1"},
+            {"+2 -1 link", 1, 7, "a link is made on the outside"},
+            {"+2 spine", 1, 4, "only a stab binding"},
+            {"+2 tie -1", 1, 8, "nothing comes after the knot"},
+            {"s0: +1", 1, 1, "signatures count from s1:"},
+            {"+2 v3", 1, 4, "the thread is on the outside: -3 is wanted"},
+        };
+    }
+
+    @Test(dataProvider = "faults")
+    public void aFaultIsToldByLineColumnAndWhatIsWanted(String text, int line, int column, String wanted) {
+        Notation.Parsed.Fault fault = (Notation.Parsed.Fault) Notation.parse(text);
+        assertEquals(
+                List.of(fault.line(), fault.column(), fault.wanted().startsWith(wanted)),
+                List.of(line, column, true),
+                fault.message());
+    }
+
+    @Test
+    public void aTextWithoutEndIsRefusedUnread() {
+        Notation.Parsed parsed = Notation.parse("+1 -1 ".repeat(20_000));
+        assertEquals(parsed.getClass(), Notation.Parsed.Fault.class);
+    }
+
+    @Test
+    public void aRunThatNoPassFollowsCannotBeWritten() {
+        Hole one = new Hole(1, 1);
+        Hole two = new Hole(1, 2);
+        ThreadPath path = new ThreadPath(List.of(new Pass(one, Face.OUTSIDE), new Run(one, two, Face.OUTSIDE)));
+        ThreadPath broken =
+                new ThreadPath(List.of(path.moves().get(0), path.moves().get(1), new Link(two)));
+        expectThrows(IllegalArgumentException.class, () -> Notation.write(broken));
+    }
+
+    static ThreadPath path(String text) {
+        Notation.Parsed parsed = Notation.parse(text);
+        if (parsed instanceof Notation.Parsed.Fault fault) {
+            throw new AssertionError(fault.message());
+        }
+        return ((Notation.Parsed.Path) parsed).path();
+    }
+}

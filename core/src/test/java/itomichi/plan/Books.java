@@ -1,0 +1,53 @@
+package itomichi.plan;
+
+import itomichi.material.BulkKind;
+import itomichi.material.Fibre;
+import itomichi.material.Grain;
+import itomichi.material.Paper;
+import itomichi.material.PaperThickness;
+import itomichi.material.SewingThread;
+import itomichi.material.ThreadCount;
+import itomichi.measure.Grammage;
+import itomichi.measure.Length;
+import itomichi.measure.Unit;
+import itomichi.path.Face;
+import itomichi.station.StationScheme;
+import java.util.Set;
+
+/** Books for tests: a sound one, and changes to it. */
+final class Books {
+
+    private Books() {}
+
+    /** 32 pages, A5, 120 g/m2 book wove, five stations, linen 30/3. */
+    static BookSpec sound() {
+        return new BookSpec(
+                new BookSpec.Title("Lines", "learning by heart", Unit.MM),
+                "pamphlet",
+                32,
+                new BookSpec.Leaf(Length.ofMm(148), Length.ofMm(210), false),
+                paper(120, Grain.WITH_FOLD),
+                margins(5, 20),
+                new BookSpec.Cover(true, Length.ofMm(0.3), Length.ofMm(3)),
+                sewing(1, 75, 1.1),
+                Set.of());
+    }
+
+    static Paper paper(double gsm, Grain grain) {
+        return new Paper("Book wove", Grammage.ofGsm(gsm), new PaperThickness.ByBulk(BulkKind.BOOK_WOVE), grain);
+    }
+
+    static StationScheme margins(int count, double mm) {
+        return new StationScheme.Margins(count, Length.ofMm(mm), Length.ofMm(mm));
+    }
+
+    static StationScheme placed(double... mm) {
+        return new StationScheme.Placed(
+                java.util.Arrays.stream(mm).mapToObj(Length::ofMm).toList());
+    }
+
+    static BookSpec.Sewing sewing(int strands, double tailMm, double eyeMm) {
+        SewingThread thread = new SewingThread("linen 30/3", Fibre.LINEN, new ThreadCount.Linen(30, 3));
+        return new BookSpec.Sewing(thread, strands, Length.ofMm(tailMm), 3, Length.ofMm(eyeMm), Face.INSIDE, 2);
+    }
+}
