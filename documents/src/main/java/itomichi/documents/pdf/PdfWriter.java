@@ -1,0 +1,118 @@
+package itomichi.documents.pdf;
+
+import itomichi.documents.drawing.Drawing;
+import itomichi.documents.drawing.Pen;
+import itomichi.documents.drawing.Shape;
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
+import java.io.InputStream;
+import java.io.UncheckedIOException;
+import org.apache.pdfbox.pdmodel.PDDocument;
+import org.apache.pdfbox.pdmodel.PDDocumentInformation;
+import org.apache.pdfbox.pdmodel.PDPage;
+import org.apache.pdfbox.pdmodel.PDPageContentStream;
+import org.apache.pdfbox.pdmodel.common.PDRectangle;
+import org.apache.pdfbox.pdmodel.font.PDFont;
+import org.apache.pdfbox.pdmodel.font.PDType0Font;
+import org.apache.pdfbox.util.Matrix;
+
+/** Writes a drawing as PDF at true size: the same bytes for the same drawing. */
+public final class PdfWriter {
+
+    /** Points in a millimetre: a point is 1/72 in (ISO 32000). */
+    private static final double POINTS = 72 / 25.4;
+
+    /** A face with an open licence that PDFBox carries; it is embedded, so that every reader shows the same. */
+    private static final String FACE = "/org/apache/pdfbox/resources/ttf/LiberationSans-Regular.ttf";
+
+    private final PDDocument document;
+    private final PDFont font;
+
+    private PdfWriter(PDDocument document) throws IOException {
+        this.document = document;
+        try (InputStream face = PDDocument.class.getResourceAsStream(FACE)) {
+            this.font = PDType0Font.load(document, face);
+        }
+    }
+
+    /** The drawing as the bytes of a PDF file. */
+    public static byte[] write(Drawing drawing) {
+        try (PDDocument document = new PDDocument()) {
+            document.setDocumentId(0L);
+            PDDocumentInformation information = new PDDocumentInformation();
+            information.setTitle(drawing.title());
+            information.setCreator("Itomichi");
+            document.setDocumentInformation(information);
+            PdfWriter writer = new PdfWriter(document);
+            for (Drawing.Page page : drawing.pages()) {
+                writer.page(page);
+            }
+            ByteArrayOutputStream bytes = new ByteArrayOutputStream();
+            document.save(bytes);
+            return bytes.toByteArray();
+        } catch (IOException e) {
+            throw new UncheckedIOException("The PDF of \u201c" + drawing.title() + "\u201d could not be written", e);
+        }
+    }
+
+    private void page(Drawing.Page page) throws IOException {
+        PDPage sheet = new PDPage(new PDRectangle(points(page.widthMm()), points(page.heightMm())));
+        document.addPage(sheet);
+        try (PDPageContentStream content = new PDPageContentStream(document, sheet)) {
+            for (Shape shape : page.shapes()) {
+                if (shape instanceof Shape.Line line) {
+                    line(content, line, page.heightMm());
+                } else if (shape instanceof Shape.Words words) {
+                    words(content, words, page.heightMm());
+                }
+            }
+        }
+    }
+
+    private static void line(PDPageContentStream content, Shape.Line line, double heightMm) throws IOException {
+        Pen pen = line.pen();
+        content.setLineWidth(points(pen.widthMm()));
+        content.setLineDashPattern(
+                pen.dashMm() > 0 ? new float[] {points(pen.dashMm()), points(pen.gapMm())} : new float[0], 0);
+        content.moveTo(points(line.x1Mm()), points(heightMm - line.y1Mm()));
+        content.lineTo(points(line.x2Mm()), points(heightMm - line.y2Mm()));
+        content.stroke();
+    }
+
+    private void words(PDPageContentStream content, Shape.Words words, double heightMm) throws IOException {
+        String text = printable(words.text());
+        float size = points(words.sizeMm());
+        float back = words.middle() ? font.getStringWidth(text) / 1000 * size / 2 : 0;
+        float x = points(words.xMm());
+        float y = points(heightMm - words.yMm());
+        content.beginText();
+        content.setFont(font, size);
+        content.setTextMatrix(
+                words.turned() ? new Matrix(0, 1, -1, 0, x, y - back) : Matrix.getTranslateInstance(x - back, y));
+        content.showText(text);
+        content.endText();
+    }
+
+    /** The text with a question mark for each letter that the face lacks, and plain blanks for thin ones. */
+    private String printable(String text) {
+        StringBuilder printable = new StringBuilder();
+        text.codePoints()
+                .forEach(letter -> printable.append(
+                        Character.isSpaceChar(letter) ? " " : has(letter) ? Character.toString(letter) : "?"));
+        return printable.toString();
+    }
+
+    private boolean has(int letter) {
+        try {
+            return font.encode(Character.toString(letter)).length > 0;
+        } catch (IllegalArgumentException missing) {
+            return false;
+        } catch (IOException e) {
+            throw new UncheckedIOException("The face could not be read for letter " + letter, e);
+        }
+    }
+
+    private static float points(double mm) {
+        return (float) (mm * POINTS);
+    }
+}

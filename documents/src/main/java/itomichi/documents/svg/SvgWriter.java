@@ -1,0 +1,83 @@
+package itomichi.documents.svg;
+
+import itomichi.documents.drawing.Drawing;
+import itomichi.documents.drawing.Pen;
+import itomichi.documents.drawing.Shape;
+import java.util.Locale;
+
+/** Writes one page of a drawing as SVG whose user unit is a millimetre: the same text for the same drawing. */
+public final class SvgWriter {
+
+    private SvgWriter() {}
+
+    /**
+     * A page as an SVG document.
+     *
+     * @param drawing the drawing
+     * @param number of the page from 1
+     * @throws IllegalArgumentException if there is no such page
+     */
+    public static String write(Drawing drawing, int number) {
+        if (number < 1 || number > drawing.pages().size()) {
+            throw new IllegalArgumentException(
+                    "Page " + number + " of a drawing of " + drawing.pages().size() + " pages");
+        }
+        Drawing.Page page = drawing.pages().get(number - 1);
+        StringBuilder svg = new StringBuilder();
+        svg.append("<svg xmlns=\"http://www.w3.org/2000/svg\" width=\"%smm\" height=\"%smm\" viewBox=\"0 0 %s %s\">\n"
+                .formatted(mm(page.widthMm()), mm(page.heightMm()), mm(page.widthMm()), mm(page.heightMm())));
+        svg.append("<title>").append(escaped(drawing.title())).append("</title>\n");
+        svg.append("<rect width=\"100%\" height=\"100%\" fill=\"#fff\"/>\n");
+        for (Shape shape : page.shapes()) {
+            if (shape instanceof Shape.Line line) {
+                line(svg, line);
+            } else if (shape instanceof Shape.Words words) {
+                words(svg, words);
+            }
+        }
+        return svg.append("</svg>\n").toString();
+    }
+
+    private static void line(StringBuilder svg, Shape.Line line) {
+        Pen pen = line.pen();
+        String dash =
+                pen.dashMm() > 0 ? " stroke-dasharray=\"%s %s\"".formatted(mm(pen.dashMm()), mm(pen.gapMm())) : "";
+        svg.append(
+                "<line class=\"%s\" x1=\"%s\" y1=\"%s\" x2=\"%s\" y2=\"%s\" stroke=\"#000\" stroke-width=\"%s\"%s/>\n"
+                        .formatted(
+                                pen.name().toLowerCase(Locale.ROOT),
+                                mm(line.x1Mm()),
+                                mm(line.y1Mm()),
+                                mm(line.x2Mm()),
+                                mm(line.y2Mm()),
+                                mm(pen.widthMm()),
+                                dash));
+    }
+
+    private static void words(StringBuilder svg, Shape.Words words) {
+        String turn =
+                words.turned() ? " transform=\"rotate(-90 %s %s)\"".formatted(mm(words.xMm()), mm(words.yMm())) : "";
+        svg.append(
+                "<text x=\"%s\" y=\"%s\" font-family=\"sans-serif\" font-size=\"%s\" text-anchor=\"%s\"%s>%s</text>\n"
+                        .formatted(
+                                mm(words.xMm()),
+                                mm(words.yMm()),
+                                mm(words.sizeMm()),
+                                words.middle() ? "middle" : "start",
+                                turn,
+                                escaped(words.text())));
+    }
+
+    /** Micrometre steps, written with a point whatever the machine's language. */
+    private static String mm(double value) {
+        String text = String.format(Locale.ROOT, "%.3f", value);
+        return text.replaceAll("0+$", "").replaceAll("\\.$", "");
+    }
+
+    private static String escaped(String text) {
+        return text.replace("&", "&amp;")
+                .replace("<", "&lt;")
+                .replace(">", "&gt;")
+                .replace("\"", "&quot;");
+    }
+}

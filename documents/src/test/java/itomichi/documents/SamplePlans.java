@@ -1,0 +1,54 @@
+package itomichi.documents;
+
+import itomichi.material.BulkKind;
+import itomichi.material.Fibre;
+import itomichi.material.Grain;
+import itomichi.material.Paper;
+import itomichi.material.PaperThickness;
+import itomichi.material.SewingThread;
+import itomichi.material.ThreadCount;
+import itomichi.measure.Grammage;
+import itomichi.measure.Length;
+import itomichi.measure.Unit;
+import itomichi.path.Face;
+import itomichi.plan.BookPlan;
+import itomichi.plan.BookSpec;
+import itomichi.plan.Planner;
+import itomichi.station.StationScheme;
+import java.util.Set;
+
+/** Plans for tests of what is printed. */
+public final class SamplePlans {
+
+    private SamplePlans() {}
+
+    /** A pamphlet of the given height and stations, in the given unit, under the given name. */
+    public static BookPlan pamphlet(String name, double heightMm, int stations, Unit unit) {
+        return of(name, heightMm, new StationScheme.Margins(stations, Length.ofMm(20), Length.ofMm(20)), unit);
+    }
+
+    /** A pamphlet with hand-placed stations. */
+    public static BookPlan of(String name, double heightMm, StationScheme stations, Unit unit) {
+        return Planner.plan(new BookSpec(
+                new BookSpec.Title(name, "", unit),
+                "pamphlet",
+                32,
+                new BookSpec.Leaf(Length.ofMm(148), Length.ofMm(heightMm), false),
+                new Paper(
+                        "Book wove",
+                        Grammage.ofGsm(120),
+                        new PaperThickness.ByBulk(BulkKind.BOOK_WOVE),
+                        Grain.WITH_FOLD),
+                stations,
+                new BookSpec.Cover(false, Length.ofMm(0.3), Length.ofMm(3)),
+                new BookSpec.Sewing(
+                        new SewingThread("linen 30/3", Fibre.LINEN, new ThreadCount.Linen(30, 3)),
+                        1,
+                        Length.ofMm(75),
+                        3,
+                        Length.ofMm(1.1),
+                        Face.INSIDE,
+                        2),
+                Set.of()));
+    }
+}
