@@ -1,0 +1,88 @@
+# Starts, stops and looks at the application.
+
+ADDRESS="http://127.0.0.1:$PORT/"
+
+app_runs() { ours_runs "$RUN/app.pid" "server-1.0.0.jar"; }
+
+healthy() { curl -fsS -o /dev/null --max-time 2 "${ADDRESS}api/health" 2>/dev/null; }
+
+launch_application() {
+  port_taken "$PORT" && fail "port $PORT, meant for the application, is taken by another program; set ITOMICHI_PORT"
+  train_start
+  local archive=()
+  [ -e "$APP/app.jsa" ] && archive=(-XX:SharedArchiveFile=app.jsa)
+  # A process group of its own: Ctrl+C reaches this script alone, which then stops the application first and the database after it.
+  (cd "$APP" && exec setsid java "${archive[@]}" $(java_flags) -jar server-1.0.0.jar --server.port="$PORT" "$@") >"$RUN/app.log" 2>&1 &
+  APP_PID=$!
+  printf '%s\n' "$APP_PID" >"$RUN/app.pid"
+  local waited=0
+  until healthy; do
+    kill -0 "$APP_PID" 2>/dev/null || { tail -n 15 "$RUN/app.log" >&2; fail "the application does not start (see $RUN/app.log)"; }
+    ((++waited <= 600)) || fail "the application has not answered within a minute (see $RUN/app.log)"
+    sleep 0.1
+  done
+}
+
+end_application() {
+  if app_runs; then
+    local pid
+    pid=$(head -n 1 "$RUN/app.pid")
+    kill "$pid" 2>/dev/null || true
+    for _ in $(seq 100); do
+      kill -0 "$pid" 2>/dev/null || break
+      sleep 0.1
+    done
+    kill -0 "$pid" 2>/dev/null && say "The application (process $pid) did not stop within 10 seconds"
+  fi
+  rm -f "$RUN/app.pid"
+}
+
+start_application() {
+  prepare_ground
+  if app_runs && healthy; then
+    say "Itomichi runs already: $ADDRESS"
+    return
+  fi
+  need_packages
+  build_all
+  trap 'end_application; stop_database' EXIT
+  trap 'exit 0' INT TERM
+  start_database
+  launch_application
+  say "Itomichi is ready: $ADDRESS"
+  say "Ctrl+C stops it; the books are kept in $RUN."
+  wait "$APP_PID" || fail "the application ended by itself (see $RUN/app.log)"
+}
+
+stop_application() {
+  if ! app_runs && ! database_runs; then
+    say "Nothing runs."
+    return
+  fi
+  end_application
+  stop_database
+  say "Stopped."
+}
+
+show_status() {
+  app_runs && healthy && say "Application: runs at $ADDRESS" || say "Application: does not run"
+  if pg_bin >/dev/null && database_runs; then
+    say "Database: runs on 127.0.0.1:$DB_PORT, $(sql "$DB_NAME" -tAc 'select count(*) from book where removed_at is null' 2>/dev/null || echo no) books"
+  else
+    say "Database: does not run"
+  fi
+  say "Data: $RUN"
+}
+
+reset_demo() {
+  prepare_ground
+  need_packages
+  build_all
+  local ran=yes
+  database_runs || ran=no
+  start_database
+  (cd "$APP" && java $(java_flags) -jar server-1.0.0.jar --spring.main.web-application-type=none --itomichi.task=reset-demo) >"$RUN/reset.log" 2>&1 ||
+    fail "the demo books could not be put back (see $RUN/reset.log)"
+  [ $ran = yes ] || stop_database
+  say "The demo books are back."
+}

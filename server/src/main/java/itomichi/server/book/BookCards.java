@@ -1,0 +1,68 @@
+package itomichi.server.book;
+
+import itomichi.measure.Fineness;
+import itomichi.measure.Phrase;
+import itomichi.path.Face;
+import itomichi.plan.BookPlan;
+import itomichi.plan.Stage;
+import itomichi.server.document.BookDocument;
+import itomichi.server.plan.InUnits;
+import itomichi.server.plan.PlanView;
+import itomichi.server.plan.PlanViews;
+import java.util.List;
+
+/** Stands books on the bench. */
+final class BookCards {
+
+    private BookCards() {}
+
+    static BookCard of(StoredBook book) {
+        BookDocument document = book.document();
+        BookPlan plan = PlanViews.plan(document);
+        PlanView view = PlanViews.of(document, plan);
+        boolean sewn = view.next().finished();
+        boolean punched = document.done().contains(Stage.TEMPLATE);
+        List<PlanView.StitchView> outside = view.steps().stream()
+                .filter(step -> sewn || step.number() <= book.step())
+                .flatMap(step -> step.stitches().stream())
+                .filter(stitch -> stitch.face() == Face.OUTSIDE)
+                .toList();
+        return new BookCard(
+                book.id(),
+                book.version(),
+                document.name(),
+                document.purpose(),
+                book.onShelf(),
+                document.cover().wanted()
+                        ? plan.coverSize().width().mm() / 2
+                        : document.leaf().widthMm(),
+                document.cover().wanted()
+                        ? plan.coverSize().height().mm()
+                        : document.leaf().heightMm(),
+                view.shape().foldMm()
+                        + (document.cover().wanted() ? 2 * document.cover().thicknessMm() : 0),
+                InUnits.of(Phrase.of(
+                        "{} × {}, {} thick",
+                        plan.spec().leaf().width().at(Fineness.CUT),
+                        plan.spec().leaf().height().at(Fineness.CUT),
+                        plan.figure("fold").length().at(Fineness.MARK))),
+                punched ? view.stations() : List.of(),
+                outside,
+                view.next().stage(),
+                sewn,
+                document.done(),
+                next(book, view));
+    }
+
+    /** The plan knows what comes next; only the database knows how far the sewing is. */
+    private static InUnits next(StoredBook book, PlanView view) {
+        int steps = view.steps().size();
+        if (view.next().finished() || view.next().stage() != Stage.SEW || book.step() == 0) {
+            return view.next().words();
+        }
+        return InUnits.of(
+                book.step() < steps
+                        ? Phrase.of("Sew on at move {} of {}", book.step() + 1, steps)
+                        : Phrase.of("Trim the tails, and say that it is sewn"));
+    }
+}

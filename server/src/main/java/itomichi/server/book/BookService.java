@@ -1,0 +1,239 @@
+package itomichi.server.book;
+
+import itomichi.plan.UnfitValueException;
+import itomichi.server.document.BookDocument;
+import itomichi.server.document.BookDocuments;
+import itomichi.server.plan.PlanViews;
+import itomichi.server.platform.ProblemException;
+import java.util.List;
+import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+import org.springframework.http.HttpStatus;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Books and what is done with them. Every change is kept as a revision; none overwrites another unseen. */
+@Service
+public class BookService {
+
+    private static final int LONGEST_NAME = 80;
+    private static final int LONGEST_CHANGE = 200;
+
+    private final BookStore store;
+
+    BookService(BookStore store) {
+        this.store = store;
+    }
+
+    /** The books on the bench and the shelf whose name or purpose holds the text. */
+    @Transactional(readOnly = true)
+    public List<BookCard> bench(String find) {
+        return store.find(find).stream().map(BookCards::of).toList();
+    }
+
+    /** A book, removed ones included. */
+    @Transactional(readOnly = true)
+    public StoredBook stored(UUID id) {
+        return store.get(id)
+                .orElseThrow(() -> new ProblemException(HttpStatus.NOT_FOUND, "There is no such book here."));
+    }
+
+    /** A book for the screen. */
+    @Transactional(readOnly = true)
+    public BookView view(UUID id) {
+        StoredBook book = stored(id);
+        if (book.removed()) {
+            throw new ProblemException(HttpStatus.GONE, "“" + book.document().name() + "” was removed from the bench.");
+        }
+        return view(book);
+    }
+
+    private BookView view(StoredBook book) {
+        return new BookView(
+                book.id(),
+                book.version(),
+                book.revision(),
+                book.document(),
+                PlanViews.of(book.document()),
+                book.parent() == null ? null : book.change(),
+                store.lastChild(book.id(), book.revision())
+                        .map(BookStore.Child::change)
+                        .orElse(null),
+                book.onShelf(),
+                book.step(),
+                book.changedAt());
+    }
+
+    /** Keeps a new book; its name is made its own by a number if it is taken. */
+    @Transactional
+    public BookView create(BookDocument document, String change) {
+        BookDocument checked =
+                renamed(document, BookDocuments.spec(document).title().name());
+        BookDocument named = renamed(checked, freeName(checked.name(), null));
+        UUID id = UUID.randomUUID();
+        store.insert(id, named, change);
+        return view(id);
+    }
+
+    /**
+     * Keeps a change.
+     *
+     * @param version the version that was changed
+     * @param change what was changed, a few words
+     * @throws ConflictException if the book is not at that version any more
+     */
+    @Transactional
+    public BookView save(UUID id, long version, String change, BookDocument document) {
+        BookView now = view(id);
+        BookDocument named =
+                renamed(document, BookDocuments.spec(document).title().name());
+        if (now.version() != version) {
+            if (now.document().equals(named)) {
+                return now;
+            }
+            throw new ConflictException(now, named);
+        }
+        if (store.nameTaken(named.name(), id)) {
+            throw new UnfitValueException(
+                    "name", "Another book is called “" + named.name() + "”; a name of its own is wanted.");
+        }
+        int number = store.nextRevision(id);
+        String words = change.isBlank() ? "change" : change.substring(0, Math.min(change.length(), LONGEST_CHANGE));
+        store.insertRevision(id, number, now.revision(), words, named);
+        return moved(now, number, named);
+    }
+
+    /** Goes back to the revision before. */
+    @Transactional
+    public BookView undo(UUID id, long version) {
+        StoredBook now = unchanged(id, version);
+        Integer parent = now.parent();
+        if (parent == null) {
+            throw new ProblemException(HttpStatus.UNPROCESSABLE_CONTENT, "There is nothing to undo.");
+        }
+        return moved(view(now), parent, store.document(id, parent));
+    }
+
+    /** Does again what was undone last. */
+    @Transactional
+    public BookView redo(UUID id, long version) {
+        StoredBook now = unchanged(id, version);
+        BookStore.Child child = store.lastChild(id, now.revision())
+                .orElseThrow(
+                        () -> new ProblemException(HttpStatus.UNPROCESSABLE_CONTENT, "There is nothing to do again."));
+        return moved(view(now), child.number(), store.document(id, child.number()));
+    }
+
+    private StoredBook unchanged(UUID id, long version) {
+        StoredBook now = stored(id);
+        if (now.version() != version) {
+            throw new ConflictException(view(now), now.document());
+        }
+        return now;
+    }
+
+    private BookView moved(BookView before, int revision, BookDocument document) {
+        String name = store.nameTaken(document.name(), before.id())
+                ? before.document().name()
+                : document.name();
+        if (!store.move(before.id(), before.version(), revision, name)) {
+            throw new ConflictException(view(before.id()), document);
+        }
+        return view(before.id());
+    }
+
+    /** Makes a book like this one, with nothing done yet. */
+    @Transactional
+    public BookView copy(UUID id) {
+        BookDocument document = view(id).document();
+        BookDocument fresh = new BookDocument(
+                document.name(),
+                document.purpose(),
+                document.unit(),
+                document.structure(),
+                document.pages(),
+                document.leaf(),
+                document.paper(),
+                document.stations(),
+                document.cover(),
+                document.thread(),
+                List.of());
+        return create(fresh, "copied from “" + document.name() + "”");
+    }
+
+    /** Puts a book on the shelf or takes it back to the bench. */
+    @Transactional
+    public void shelve(UUID id, boolean onShelf) {
+        found(store.shelve(id, onShelf));
+    }
+
+    /** Removes a book; it can be restored. */
+    @Transactional
+    public void remove(UUID id) {
+        found(store.remove(id));
+    }
+
+    /** Brings a removed book back. */
+    @Transactional
+    public void restore(UUID id) {
+        StoredBook book = stored(id);
+        if (!book.removed()) {
+            return;
+        }
+        String name = book.document().name();
+        String free = freeName(name, id);
+        if (!free.equals(name)) {
+            int number = store.nextRevision(id);
+            store.insertRevision(
+                    id,
+                    number,
+                    book.revision(),
+                    "name, because “" + name + "” was taken",
+                    renamed(book.document(), free));
+            store.move(id, book.version(), number, free);
+        }
+        store.restore(id, free);
+    }
+
+    /** Forgets every book. */
+    @Transactional
+    public void clear() {
+        store.clear();
+    }
+
+    /** Whether there was never a book here. */
+    @Transactional(readOnly = true)
+    public boolean empty() {
+        return store.empty();
+    }
+
+    private static void found(boolean found) {
+        if (!found) {
+            throw new ProblemException(HttpStatus.NOT_FOUND, "There is no such book here.");
+        }
+    }
+
+    private String freeName(String name, @Nullable UUID except) {
+        String free = name;
+        for (int number = 2; store.nameTaken(free, except); number++) {
+            String suffix = ", " + number;
+            free = name.substring(0, Math.min(name.length(), LONGEST_NAME - suffix.length())) + suffix;
+        }
+        return free;
+    }
+
+    private static BookDocument renamed(BookDocument book, String name) {
+        return new BookDocument(
+                name,
+                book.purpose(),
+                book.unit(),
+                book.structure(),
+                book.pages(),
+                book.leaf(),
+                book.paper(),
+                book.stations(),
+                book.cover(),
+                book.thread(),
+                book.done());
+    }
+}

@@ -1,0 +1,201 @@
+package itomichi.server.book;
+
+import static itomichi.db.generated.Tables.BOOK;
+import static itomichi.db.generated.Tables.REVISION;
+import static itomichi.db.generated.Tables.SEWING_PLACE;
+import static org.jooq.impl.DSL.coalesce;
+import static org.jooq.impl.DSL.currentOffsetDateTime;
+import static org.jooq.impl.DSL.inline;
+import static org.jooq.impl.DSL.lower;
+import static org.jooq.impl.DSL.max;
+
+import itomichi.server.document.BookDocument;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import org.jooq.Condition;
+import org.jooq.DSLContext;
+import org.jooq.Field;
+import org.jooq.JSONB;
+import org.jooq.Record;
+import org.jooq.Select;
+import org.jooq.impl.DSL;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Repository;
+import tools.jackson.databind.json.JsonMapper;
+
+/** Books and their revisions in the database. */
+@Repository
+class BookStore {
+
+    private static final Field<Integer> STEP = coalesce(SEWING_PLACE.STEP, inline(0));
+
+    private final DSLContext database;
+    private final JsonMapper json;
+
+    BookStore(DSLContext database, JsonMapper json) {
+        this.database = database;
+        this.json = json;
+    }
+
+    /** Books not removed whose name or purpose holds the text, the last changed first. */
+    List<StoredBook> find(String text) {
+        String pattern =
+                "%" + text.strip().replace("\\", "\\\\").replace("%", "\\%").replace("_", "\\_") + "%";
+        Condition matches = BOOK.NAME
+                .likeIgnoreCase(pattern, '\\')
+                .or(DSL.jsonbGetAttributeAsText(REVISION.DOCUMENT, "purpose").likeIgnoreCase(pattern, '\\'));
+        return select(BOOK.REMOVED_AT.isNull().and(matches)).map(this::book);
+    }
+
+    Optional<StoredBook> get(UUID id) {
+        return select(BOOK.ID.eq(id)).stream().findFirst().map(this::book);
+    }
+
+    private org.jooq.Result<? extends Record> select(Condition condition) {
+        Select<? extends Record> select = database.select(
+                        BOOK.ID,
+                        BOOK.VERSION,
+                        BOOK.HEAD,
+                        BOOK.ON_SHELF,
+                        BOOK.REMOVED_AT,
+                        BOOK.CHANGED_AT,
+                        REVISION.PARENT,
+                        REVISION.CHANGE,
+                        REVISION.DOCUMENT,
+                        STEP)
+                .from(BOOK)
+                .join(REVISION)
+                .on(REVISION.BOOK_ID.eq(BOOK.ID).and(REVISION.NUMBER.eq(BOOK.HEAD)))
+                .leftJoin(SEWING_PLACE)
+                .on(SEWING_PLACE.BOOK_ID.eq(BOOK.ID))
+                .where(condition)
+                .orderBy(BOOK.CHANGED_AT.desc(), BOOK.ID);
+        return select.fetch();
+    }
+
+    private StoredBook book(Record row) {
+        return new StoredBook(
+                row.get(BOOK.ID),
+                row.get(BOOK.VERSION),
+                row.get(BOOK.HEAD),
+                row.get(REVISION.PARENT),
+                row.get(REVISION.CHANGE),
+                json.readValue(row.get(REVISION.DOCUMENT).data(), BookDocument.class),
+                row.get(BOOK.ON_SHELF),
+                row.get(BOOK.REMOVED_AT) != null,
+                row.get(STEP),
+                row.get(BOOK.CHANGED_AT));
+    }
+
+    /** Whether another book in work has this name. */
+    boolean nameTaken(String name, @Nullable UUID except) {
+        Condition other = except == null ? DSL.trueCondition() : BOOK.ID.ne(except);
+        return database.fetchExists(
+                BOOK,
+                lower(BOOK.NAME).eq(lower(name)).and(BOOK.REMOVED_AT.isNull()).and(other));
+    }
+
+    /** Keeps a new book with its first revision. */
+    void insert(UUID id, BookDocument document, String change) {
+        database.insertInto(BOOK, BOOK.ID, BOOK.NAME)
+                .values(id, document.name())
+                .execute();
+        insertRevision(id, 1, null, change, document);
+    }
+
+    /**
+     * Moves a book to another revision, if nobody has changed it since.
+     *
+     * @return whether it was moved
+     */
+    boolean move(UUID id, long version, int revision, String name) {
+        return database.update(BOOK)
+                        .set(BOOK.HEAD, revision)
+                        .set(BOOK.NAME, name)
+                        .set(BOOK.VERSION, BOOK.VERSION.plus(1))
+                        .set(BOOK.CHANGED_AT, currentOffsetDateTime())
+                        .where(BOOK.ID.eq(id).and(BOOK.VERSION.eq(version)))
+                        .execute()
+                == 1;
+    }
+
+    /** The next free number of a revision. */
+    int nextRevision(UUID id) {
+        Integer last = database.select(max(REVISION.NUMBER))
+                .from(REVISION)
+                .where(REVISION.BOOK_ID.eq(id))
+                .fetchOneInto(Integer.class);
+        return last == null ? 1 : last + 1;
+    }
+
+    void insertRevision(UUID id, int number, @Nullable Integer parent, String change, BookDocument document) {
+        database.insertInto(
+                        REVISION,
+                        REVISION.BOOK_ID,
+                        REVISION.NUMBER,
+                        REVISION.PARENT,
+                        REVISION.CHANGE,
+                        REVISION.DOCUMENT)
+                .values(id, number, parent, change, JSONB.valueOf(json.writeValueAsString(document)))
+                .execute();
+    }
+
+    /** A revision's document. */
+    BookDocument document(UUID id, int number) {
+        JSONB stored = database.select(REVISION.DOCUMENT)
+                .from(REVISION)
+                .where(REVISION.BOOK_ID.eq(id).and(REVISION.NUMBER.eq(number)))
+                .fetchSingle()
+                .value1();
+        return json.readValue(stored.data(), BookDocument.class);
+    }
+
+    /** What redoing leads to: the last revision made from this one. */
+    record Child(int number, String change) {}
+
+    Optional<Child> lastChild(UUID id, int revision) {
+        return database.select(REVISION.NUMBER, REVISION.CHANGE)
+                .from(REVISION)
+                .where(REVISION.BOOK_ID.eq(id).and(REVISION.PARENT.eq(revision)))
+                .orderBy(REVISION.NUMBER.desc())
+                .limit(1)
+                .fetchOptional(row -> new Child(row.value1(), row.value2()));
+    }
+
+    boolean shelve(UUID id, boolean onShelf) {
+        return database.update(BOOK)
+                        .set(BOOK.ON_SHELF, onShelf)
+                        .set(BOOK.CHANGED_AT, currentOffsetDateTime())
+                        .where(BOOK.ID.eq(id))
+                        .execute()
+                == 1;
+    }
+
+    boolean remove(UUID id) {
+        return database.update(BOOK)
+                        .set(BOOK.REMOVED_AT, currentOffsetDateTime())
+                        .where(BOOK.ID.eq(id).and(BOOK.REMOVED_AT.isNull()))
+                        .execute()
+                == 1;
+    }
+
+    void restore(UUID id, String name) {
+        database.update(BOOK)
+                .setNull(BOOK.REMOVED_AT)
+                .set(BOOK.NAME, name)
+                .where(BOOK.ID.eq(id))
+                .execute();
+    }
+
+    /** Forgets every book. */
+    void clear() {
+        database.deleteFrom(SEWING_PLACE).execute();
+        database.deleteFrom(REVISION).execute();
+        database.deleteFrom(BOOK).execute();
+    }
+
+    boolean empty() {
+        return !database.fetchExists(BOOK);
+    }
+}

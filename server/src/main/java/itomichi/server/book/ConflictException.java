@@ -1,0 +1,24 @@
+package itomichi.server.book;
+
+import itomichi.server.document.BookDocument;
+
+/** Somebody changed the book in between, in another window. */
+final class ConflictException extends RuntimeException {
+
+    private final transient BookView theirs;
+    private final transient BookDocument yours;
+
+    ConflictException(BookView theirs, BookDocument yours) {
+        super("“" + theirs.document().name() + "” was changed in another window: " + theirs.undo());
+        this.theirs = theirs;
+        this.yours = yours;
+    }
+
+    BookView theirs() {
+        return theirs;
+    }
+
+    BookDocument yours() {
+        return yours;
+    }
+}

@@ -1,0 +1,88 @@
+package itomichi.server.book;
+
+import itomichi.server.document.BookDocument;
+import itomichi.server.plan.InUnits;
+import itomichi.server.plan.PlanView;
+import itomichi.server.plan.PlanViews;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.stream.Collectors;
+
+/** Where two states of a book differ, in words. */
+final class Differences {
+
+    /** One difference. */
+    record Difference(String what, InUnits yours, InUnits theirs) {}
+
+    private Differences() {}
+
+    static List<Difference> between(BookDocument yours, BookDocument theirs) {
+        Map<String, InUnits> mine = lines(yours);
+        Map<String, InUnits> other = lines(theirs);
+        List<Difference> differences = new ArrayList<>();
+        mine.forEach((what, words) -> {
+            if (!words.equals(other.get(what))) {
+                differences.add(new Difference(what, words, other.get(what)));
+            }
+        });
+        return differences;
+    }
+
+    private static Map<String, InUnits> lines(BookDocument book) {
+        PlanView plan = PlanViews.of(book);
+        Map<String, InUnits> lines = new LinkedHashMap<>();
+        lines.put("Name", same(book.name()));
+        lines.put("What for", same(book.purpose()));
+        lines.put("Pages", same(book.pages() + ""));
+        lines.put("Leaf width", plan.measures().get("leaf.widthMm"));
+        lines.put("Leaf height", plan.measures().get("leaf.heightMm"));
+        lines.put("Fore edge", same(book.leaf().trimmed() ? "trimmed" : "creep left"));
+        lines.put(
+                "Paper",
+                same(book.paper().name() + ", " + plan.grammage() + ", grain "
+                        + book.paper().grain().words()));
+        lines.put("Sheet thickness", figure(plan, "paper-thickness"));
+        lines.put("Stations", new InUnits(places(plan, false), places(plan, true)));
+        lines.put("Cover", same(book.cover().wanted() ? "soft cover" : "none"));
+        lines.put("Square", plan.measures().get("cover.squareMm"));
+        lines.put("Thread", same(book.thread().name() + (book.thread().strands() == 2 ? ", doubled" : "")));
+        lines.put("Thread thickness", figure(plan, "thread-thickness"));
+        lines.put("Tails", plan.measures().get("thread.tailMm"));
+        lines.put("Needle’s eye", plan.measures().get("thread.needleEyeMm"));
+        lines.put("Slack", same(book.thread().slackPercent() + " %"));
+        lines.put(
+                "Knot", same(book.thread().knot().word() + ", " + book.thread().turns() + " turns"));
+        lines.put(
+                "Stages done",
+                same(
+                        book.done().isEmpty()
+                                ? "none"
+                                : book.done().stream()
+                                        .map(stage -> stage.name().toLowerCase(Locale.ROOT))
+                                        .collect(Collectors.joining(", "))));
+        lines.put("Unit", same(book.unit().symbol()));
+        return lines;
+    }
+
+    private static InUnits same(String text) {
+        return new InUnits(text, text);
+    }
+
+    private static InUnits figure(PlanView plan, String key) {
+        return plan.figures().stream()
+                .filter(figure -> figure.key().equals(key))
+                .findFirst()
+                .orElseThrow()
+                .value();
+    }
+
+    private static String places(PlanView plan, boolean inch) {
+        return plan.stations().stream()
+                .map(station ->
+                        inch ? station.fromHead().inch() : station.fromHead().mm())
+                .collect(Collectors.joining(", "));
+    }
+}

@@ -1,0 +1,129 @@
+package itomichi.server.demo;
+
+import itomichi.material.BulkKind;
+import itomichi.material.Fibre;
+import itomichi.material.Grain;
+import itomichi.measure.Unit;
+import itomichi.path.Face;
+import itomichi.plan.Stage;
+import itomichi.server.document.BookDocument;
+import itomichi.server.document.BookDocument.Count;
+import itomichi.server.document.BookDocument.CountSystem;
+import itomichi.server.document.BookDocument.Cover;
+import itomichi.server.document.BookDocument.Leaf;
+import itomichi.server.document.BookDocument.Paper;
+import itomichi.server.document.BookDocument.Scheme;
+import itomichi.server.document.BookDocument.Stack;
+import itomichi.server.document.BookDocument.Stations;
+import itomichi.server.document.BookDocument.Thread;
+import java.util.EnumSet;
+import java.util.List;
+
+/** The books that the marionette theatre Moth and Pulley binds for itself, each at another stage. Everything in them is made up. */
+final class DemoBooks {
+
+    private static final Count LINEN_30_3 = new Count(CountSystem.LINEN, 30, 3, 20, 10);
+
+    private DemoBooks() {}
+
+    /**
+     * A demo book.
+     *
+     * @param document the book
+     * @param step moves sewn
+     * @param onShelf whether it stands on the shelf
+     */
+    record DemoBook(BookDocument document, int step, boolean onShelf) {}
+
+    static List<DemoBook> all() {
+        return List.of(
+                new DemoBook(rigging(), 0, true),
+                new DemoBook(longSong(), 0, false),
+                new DemoBook(programme(), 0, false),
+                new DemoBook(cueSlips(), 5, false));
+    }
+
+    private static BookDocument cueSlips() {
+        return new BookDocument(
+                "Cue slips, twelve hands",
+                "One for each string hand; read in the dark of the bridge, so it must lie open by itself.",
+                Unit.MM,
+                "pamphlet",
+                16,
+                new Leaf(74, 105, false),
+                new Paper("Grey wove 90", 90, BulkKind.BOOK_WOVE, new Stack(20, 2.5), Grain.WITH_FOLD),
+                new Stations(Scheme.MARGINS, 5, 12, 12, 10, List.of()),
+                new Cover(true, 0.25, 0),
+                new Thread("Linen 30/3", Fibre.LINEN, LINEN_30_3, 1, 60, 3, 1.0, Face.INSIDE, 2),
+                before(Stage.SEW));
+    }
+
+    private static BookDocument programme() {
+        return new BookDocument(
+                "Programme, The Lantern Eater",
+                "Sold at the door in both languages; a hundred to be sewn by whoever has hands free.",
+                Unit.INCH,
+                "pamphlet",
+                30,
+                new Leaf(139.7, 215.9, true),
+                new Paper("Laid ivory", 90.2, BulkKind.SMOOTH, null, Grain.WITH_FOLD),
+                new Stations(Scheme.MARGINS, 3, 25.4, 25.4, 10, List.of()),
+                new Cover(true, 0.3, 3.175),
+                new Thread(
+                        "Madder cotton",
+                        Fibre.COTTON,
+                        new Count(CountSystem.COTTON, 10, 4, 20, 10),
+                        1,
+                        76.2,
+                        3,
+                        1.2,
+                        Face.OUTSIDE,
+                        2),
+                before(Stage.GATHER));
+    }
+
+    private static BookDocument longSong() {
+        return new BookDocument(
+                "The long song, prompt copy",
+                "Tall and narrow, to stand on the prompter’s ledge through the whole second act.",
+                Unit.MM,
+                "pamphlet",
+                40,
+                new Leaf(130, 330, false),
+                new Paper("Bulky cream 100", 100, BulkKind.BULKY_BOOK, null, Grain.WITH_FOLD),
+                new Stations(Scheme.PLACED, 7, 20, 20, 10, List.of(20.0, 68.0, 116.0, 165.0, 214.0, 262.0, 310.0)),
+                new Cover(true, 0.35, 3),
+                new Thread(
+                        "Waxed linen 18/3",
+                        Fibre.LINEN,
+                        new Count(CountSystem.LINEN, 18, 3, 20, 12.4),
+                        1,
+                        80,
+                        3,
+                        1.3,
+                        Face.INSIDE,
+                        3),
+                before(Stage.TEMPLATE));
+    }
+
+    private static BookDocument rigging() {
+        return new BookDocument(
+                "Rigging notes, winter tour",
+                "Knots, weights and who tied them.",
+                Unit.MM,
+                "pamphlet",
+                24,
+                new Leaf(105, 148, true),
+                new Paper("Office 80", 80, BulkKind.OFFICE, null, Grain.WITH_FOLD),
+                new Stations(Scheme.MARGINS, 5, 15, 15, 10, List.of()),
+                new Cover(true, 0.3, 2),
+                new Thread("Linen 30/3", Fibre.LINEN, LINEN_30_3, 1, 75, 3, 1.1, Face.INSIDE, 2),
+                List.of(Stage.values()));
+    }
+
+    private static List<Stage> before(Stage stage) {
+        return stage.ordinal() == 0
+                ? List.of()
+                : List.copyOf(EnumSet.range(Stage.PURPOSE, Stage.values()[stage.ordinal() - 1]));
+    }
+}

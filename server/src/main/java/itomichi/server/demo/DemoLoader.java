@@ -1,0 +1,53 @@
+package itomichi.server.demo;
+
+import itomichi.server.book.BookService;
+import itomichi.server.book.BookView;
+import itomichi.server.sewing.SewingPlaces;
+import org.springframework.beans.factory.annotation.Value;
+import org.springframework.boot.ApplicationArguments;
+import org.springframework.boot.ApplicationRunner;
+import org.springframework.stereotype.Component;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Puts the demo books on an empty bench, or back on it when that is what the program was started for. */
+@Component
+class DemoLoader implements ApplicationRunner {
+
+    private final BookService books;
+    private final SewingPlaces places;
+    private final boolean wanted;
+    private final String task;
+
+    DemoLoader(
+            BookService books,
+            SewingPlaces places,
+            @Value("${itomichi.demo}") boolean wanted,
+            @Value("${itomichi.task:}") String task) {
+        this.books = books;
+        this.places = places;
+        this.wanted = wanted;
+        this.task = task;
+    }
+
+    @Override
+    @Transactional
+    public void run(ApplicationArguments arguments) {
+        boolean reset = task.equals("reset-demo");
+        if (reset) {
+            books.clear();
+        }
+        if (reset || wanted && books.empty()) {
+            DemoBooks.all().forEach(this::put);
+        }
+    }
+
+    private void put(DemoBooks.DemoBook demo) {
+        BookView book = books.create(demo.document(), "begun");
+        if (demo.step() > 0) {
+            places.keep(book.id(), demo.step(), false);
+        }
+        if (demo.onShelf()) {
+            books.shelve(book.id(), true);
+        }
+    }
+}

@@ -1,0 +1,204 @@
+package itomichi.server.document;
+
+import itomichi.material.Paper;
+import itomichi.material.PaperThickness;
+import itomichi.material.SewingThread;
+import itomichi.material.ThreadCount;
+import itomichi.measure.Grammage;
+import itomichi.measure.Length;
+import itomichi.plan.BookSpec;
+import itomichi.plan.UnfitValueException;
+import itomichi.server.document.BookDocument.Scheme;
+import itomichi.station.StationScheme;
+import java.util.List;
+import java.util.Set;
+import java.util.TreeSet;
+import org.jspecify.annotations.Nullable;
+
+/** Turns documents into specs and specs into documents. */
+public final class BookDocuments {
+
+    private BookDocuments() {}
+
+    /**
+     * The spec that a document describes.
+     *
+     * @throws UnfitValueException if a part is missing or a value is one that no book can have
+     */
+    public static BookSpec spec(BookDocument document) {
+        return new BookSpec(
+                new BookSpec.Title(
+                        given("name", document.name()),
+                        given("purpose", document.purpose()),
+                        given("unit", document.unit())),
+                given("structure", document.structure()),
+                document.pages(),
+                leaf(given("leaf", document.leaf())),
+                paper(given("paper", document.paper())),
+                stations(given("stations", document.stations())),
+                cover(given("cover", document.cover())),
+                sewing(given("thread", document.thread())),
+                Set.copyOf(whole("done", given("done", document.done()))));
+    }
+
+    private static BookSpec.Leaf leaf(BookDocument.Leaf leaf) {
+        return new BookSpec.Leaf(
+                mm("leaf.widthMm", leaf.widthMm()), mm("leaf.heightMm", leaf.heightMm()), leaf.trimmed());
+    }
+
+    private static Paper paper(BookDocument.Paper paper) {
+        BookDocument.@Nullable Stack stack = paper.stack();
+        PaperThickness basis = stack == null
+                ? new PaperThickness.ByBulk(given("paper.bulk", paper.bulk()))
+                : new PaperThickness.MeasuredStack(stack.sheets(), mm("paper.stack.totalMm", stack.totalMm()));
+        double gsm = paper.grammageGsm();
+        if (!(Math.abs(gsm) < 1e6)) {
+            throw new UnfitValueException("paper.grammageGsm", "Read " + gsm + " g/m²; a paper's weight is wanted.");
+        }
+        return new Paper(
+                given("paper.name", paper.name()).strip(),
+                Grammage.ofGsm(gsm),
+                basis,
+                given("paper.grain", paper.grain()));
+    }
+
+    private static StationScheme stations(BookDocument.Stations stations) {
+        return switch (given("stations.scheme", stations.scheme())) {
+            case MARGINS ->
+                new StationScheme.Margins(
+                        stations.count(),
+                        mm("stations.headMm", stations.headMm()),
+                        mm("stations.tailMm", stations.tailMm()));
+            case SHARE -> new StationScheme.Share(stations.count(), stations.sharePercent() / 100);
+            case PLACED ->
+                new StationScheme.Placed(
+                        whole("stations.placedMm", given("stations.placedMm", stations.placedMm())).stream()
+                                .map(place -> mm("stations.placedMm", place))
+                                .toList());
+        };
+    }
+
+    private static BookSpec.Cover cover(BookDocument.Cover cover) {
+        return new BookSpec.Cover(
+                cover.wanted(), mm("cover.thicknessMm", cover.thicknessMm()), mm("cover.squareMm", cover.squareMm()));
+    }
+
+    private static BookSpec.Sewing sewing(BookDocument.Thread thread) {
+        SewingThread sewn = new SewingThread(
+                given("thread.name", thread.name()).strip(),
+                given("thread.fibre", thread.fibre()),
+                count(given("thread.count", thread.count())));
+        return new BookSpec.Sewing(
+                sewn,
+                thread.strands(),
+                mm("thread.tailMm", thread.tailMm()),
+                thread.slackPercent(),
+                mm("thread.needleEyeMm", thread.needleEyeMm()),
+                given("thread.knot", thread.knot()),
+                thread.turns());
+    }
+
+    private static ThreadCount count(BookDocument.Count count) {
+        return switch (given("thread.count.system", count.system())) {
+            case TEX -> new ThreadCount.Tex(count.number());
+            case LINEN -> new ThreadCount.Linen(count.number(), count.ply());
+            case COTTON -> new ThreadCount.Cotton(count.number(), count.ply());
+            case WOUND -> new ThreadCount.Wound(count.turns(), mm("thread.woundMm", count.widthMm()));
+        };
+    }
+
+    private static <T> T given(String field, @Nullable T value) {
+        if (value == null) {
+            throw new UnfitValueException(field, "“" + field + "” is missing.");
+        }
+        return value;
+    }
+
+    private static <T> List<T> whole(String field, List<T> values) {
+        values.forEach(value -> given(field, value));
+        return values;
+    }
+
+    private static Length mm(String field, double mm) {
+        if (!(Math.abs(mm) < 1e6)) {
+            throw new UnfitValueException(field, "Read " + mm + " mm; a length is wanted.");
+        }
+        return Length.ofMm(mm);
+    }
+
+    /**
+     * The document of a changed spec.
+     *
+     * @param before the document it was changed from, whose numbers of unused schemes are kept
+     * @param spec the changed spec
+     */
+    public static BookDocument changed(BookDocument before, BookSpec spec) {
+        PaperThickness basis = spec.paper().basis();
+        return new BookDocument(
+                spec.title().name(),
+                spec.title().purpose(),
+                spec.title().unit(),
+                spec.structure(),
+                spec.pages(),
+                new BookDocument.Leaf(
+                        spec.leaf().width().mm(),
+                        spec.leaf().height().mm(),
+                        spec.leaf().trimmed()),
+                new BookDocument.Paper(
+                        spec.paper().name(),
+                        spec.paper().grammage().gsm(),
+                        basis instanceof PaperThickness.ByBulk bulk
+                                ? bulk.kind()
+                                : before.paper().bulk(),
+                        basis instanceof PaperThickness.MeasuredStack stack
+                                ? new BookDocument.Stack(
+                                        stack.sheets(), stack.total().mm())
+                                : null,
+                        spec.paper().grain()),
+                stations(before.stations(), spec.stations()),
+                new BookDocument.Cover(
+                        spec.cover().wanted(),
+                        spec.cover().thickness().mm(),
+                        spec.cover().square().mm()),
+                thread(before.thread(), spec.thread()),
+                List.copyOf(new TreeSet<>(spec.done())));
+    }
+
+    private static BookDocument.Stations stations(BookDocument.Stations before, StationScheme scheme) {
+        if (scheme instanceof StationScheme.Margins margins) {
+            return new BookDocument.Stations(
+                    Scheme.MARGINS,
+                    margins.count(),
+                    margins.headMargin().mm(),
+                    margins.tailMargin().mm(),
+                    before.sharePercent(),
+                    before.placedMm());
+        }
+        if (scheme instanceof StationScheme.Share share) {
+            return new BookDocument.Stations(
+                    Scheme.SHARE,
+                    share.count(),
+                    before.headMm(),
+                    before.tailMm(),
+                    share.share() * 100,
+                    before.placedMm());
+        }
+        List<Double> placed = ((StationScheme.Placed) scheme)
+                .fromHead().stream().map(Length::mm).toList();
+        return new BookDocument.Stations(
+                Scheme.PLACED, placed.size(), before.headMm(), before.tailMm(), before.sharePercent(), placed);
+    }
+
+    private static BookDocument.Thread thread(BookDocument.Thread before, BookSpec.Sewing sewing) {
+        return new BookDocument.Thread(
+                sewing.thread().name(),
+                sewing.thread().fibre(),
+                before.count(),
+                sewing.strands(),
+                sewing.tail().mm(),
+                sewing.slackPercent(),
+                sewing.needleEye().mm(),
+                sewing.knot(),
+                sewing.turns());
+    }
+}

@@ -1,0 +1,42 @@
+package itomichi.server.document;
+
+import itomichi.material.BulkKind;
+import itomichi.material.Fibre;
+import itomichi.material.Grain;
+import itomichi.measure.Unit;
+import itomichi.path.Face;
+import itomichi.plan.Stage;
+import java.util.List;
+
+/** What a new book starts from: a 32-page pamphlet, A5 or half letter, by common practice. */
+public final class StartingBook {
+
+    private StartingBook() {}
+
+    public static BookDocument in(Unit unit) {
+        boolean metric = unit == Unit.MM;
+        return new BookDocument(
+                metric ? "New pamphlet" : "New booklet",
+                "",
+                unit,
+                "pamphlet",
+                32,
+                metric ? new BookDocument.Leaf(148, 210, false) : new BookDocument.Leaf(139.7, 215.9, false),
+                new BookDocument.Paper("Book wove", 120, BulkKind.BOOK_WOVE, null, Grain.UNKNOWN),
+                metric
+                        ? new BookDocument.Stations(BookDocument.Scheme.MARGINS, 5, 20, 20, 10, List.of())
+                        : new BookDocument.Stations(BookDocument.Scheme.MARGINS, 5, 19.05, 19.05, 10, List.of()),
+                new BookDocument.Cover(true, 0.3, 3),
+                new BookDocument.Thread(
+                        "Linen 30/3",
+                        Fibre.LINEN,
+                        new BookDocument.Count(BookDocument.CountSystem.LINEN, 30, 3, 20, 10),
+                        1,
+                        75,
+                        3,
+                        1.1,
+                        Face.INSIDE,
+                        2),
+                List.<Stage>of());
+    }
+}

@@ -1,0 +1,26 @@
+package itomichi.server.platform;
+
+import org.springframework.context.annotation.Configuration;
+import org.springframework.http.CacheControl;
+import org.springframework.web.servlet.config.annotation.ResourceHandlerRegistry;
+import org.springframework.web.servlet.config.annotation.ViewControllerRegistry;
+import org.springframework.web.servlet.config.annotation.WebMvcConfigurer;
+
+/** Serves the pages: every place of the single page begins with its index, which is never kept by the browser. */
+@Configuration
+class Pages implements WebMvcConfigurer {
+
+    @Override
+    public void addViewControllers(ViewControllerRegistry registry) {
+        for (String place : new String[] {"/", "/books/{id}", "/books/{id}/{stage}", "/shelf"}) {
+            registry.addViewController(place).setViewName("forward:/index.html");
+        }
+    }
+
+    @Override
+    public void addResourceHandlers(ResourceHandlerRegistry registry) {
+        registry.addResourceHandler("/index.html")
+                .addResourceLocations("classpath:/static/")
+                .setCacheControl(CacheControl.noCache());
+    }
+}

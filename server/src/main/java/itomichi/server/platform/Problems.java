@@ -1,0 +1,92 @@
+package itomichi.server.platform;
+
+import itomichi.plan.UnfitValueException;
+import java.sql.SQLTransientConnectionException;
+import java.util.stream.Stream;
+import org.jooq.exception.DataAccessException;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import org.springframework.dao.DataAccessResourceFailureException;
+import org.springframework.http.HttpStatus;
+import org.springframework.http.ResponseEntity;
+import org.springframework.http.converter.HttpMessageNotReadableException;
+import org.springframework.transaction.CannotCreateTransactionException;
+import org.springframework.web.ErrorResponse;
+import org.springframework.web.bind.annotation.ExceptionHandler;
+import org.springframework.web.bind.annotation.RestControllerAdvice;
+import org.springframework.web.method.annotation.MethodArgumentTypeMismatchException;
+
+/** Tells every failure in one line; no trace ever reaches a screen. */
+@RestControllerAdvice
+class Problems {
+
+    private static final Logger LOG = LoggerFactory.getLogger(Problems.class);
+
+    @ExceptionHandler
+    ResponseEntity<Problem> unfit(UnfitValueException unfit) {
+        return ResponseEntity.unprocessableContent().body(new Problem(unfit.getMessage(), unfit.field()));
+    }
+
+    @ExceptionHandler
+    ResponseEntity<Problem> told(ProblemException told) {
+        return ResponseEntity.status(told.status()).body(new Problem(told.getMessage(), null));
+    }
+
+    @ExceptionHandler
+    ResponseEntity<Problem> unreadable(HttpMessageNotReadableException unreadable) {
+        String reason = String.valueOf(unreadable.getMostSpecificCause().getMessage())
+                .lines()
+                .findFirst()
+                .orElse("");
+        LOG.debug("Unreadable request", unreadable);
+        return ResponseEntity.badRequest()
+                .body(new Problem("What was sent could not be read: " + shortened(reason), null));
+    }
+
+    @ExceptionHandler
+    ResponseEntity<Problem> mistyped(MethodArgumentTypeMismatchException mistyped) {
+        return ResponseEntity.badRequest()
+                .body(new Problem(
+                        "Read “" + shortened(String.valueOf(mistyped.getValue())) + "” for " + mistyped.getName()
+                                + "; that is not one.",
+                        null));
+    }
+
+    @ExceptionHandler({
+        DataAccessException.class,
+        org.springframework.dao.DataAccessException.class,
+        CannotCreateTransactionException.class
+    })
+    ResponseEntity<Problem> database(RuntimeException failure) {
+        if (unreachable(failure)) {
+            LOG.warn("The database does not answer: {}", failure.getMessage());
+            return ResponseEntity.status(HttpStatus.SERVICE_UNAVAILABLE)
+                    .body(new Problem("The books’ database does not answer just now.", null));
+        }
+        return unexpected(failure);
+    }
+
+    private static boolean unreachable(Throwable failure) {
+        return Stream.iterate(failure, cause -> cause != null, Throwable::getCause)
+                .anyMatch(cause -> cause instanceof SQLTransientConnectionException
+                        || cause instanceof DataAccessResourceFailureException
+                        || cause instanceof java.net.SocketException
+                        || cause instanceof java.sql.SQLException sql
+                                && String.valueOf(sql.getSQLState()).matches("08.*|57P.*"));
+    }
+
+    @ExceptionHandler
+    ResponseEntity<Problem> unexpected(Exception failure) {
+        if (failure instanceof ErrorResponse known) {
+            return ResponseEntity.status(known.getStatusCode())
+                    .body(new Problem("There is nothing to be had at this address in this way.", null));
+        }
+        LOG.error("A request failed", failure);
+        return ResponseEntity.internalServerError()
+                .body(new Problem("That could not be done; the reason is in the application’s log.", null));
+    }
+
+    private static String shortened(String text) {
+        return text.length() > 160 ? text.substring(0, 160) + "…" : text;
+    }
+}
