@@ -1,0 +1,76 @@
+import createClient from 'openapi-fetch';
+import type { components, paths } from './generated/schema';
+
+type Schemas = components['schemas'];
+
+export type BookDocument = Schemas['BookDocument'];
+export type BookView = Schemas['BookView'];
+export type BookCard = Schemas['BookCard'];
+export type PlanView = Schemas['PlanView'];
+export type FigureView = Schemas['FigureView'];
+export type RemarkView = Schemas['RemarkView'];
+export type StationView = Schemas['StationView'];
+export type StepView = Schemas['StepView'];
+export type StitchView = Schemas['StitchView'];
+export type InUnits = Schemas['InUnits'];
+export type Conflict = Schemas['Conflict'];
+export type Problem = Schemas['Problem'];
+export type Catalogue = Schemas['Catalogue'];
+export type SheetView = Schemas['SheetView'];
+export type CorrectionView = Schemas['CorrectionView'];
+export type SewingPlace = Schemas['SewingPlace'];
+export type Stage = BookDocument['done'][number];
+export type Unit = BookDocument['unit'];
+
+export const api = createClient<paths>({ baseUrl: '/' });
+
+/** What came back of a request: a value, a refusal in words, a conflict, or no answer at all. */
+export type Outcome<T> =
+  | { kind: 'value'; value: T }
+  | { kind: 'refused'; problem: Problem }
+  | { kind: 'conflict'; conflict: Conflict }
+  | { kind: 'lost'; message: string };
+
+interface Fetched<T> {
+  data?: T;
+  error?: unknown;
+  response: Response;
+}
+
+/** Sorts an answer into its outcome. A server that is gone, and one whose database is gone, are both lost for now. */
+export async function outcome<T>(request: Promise<Fetched<T>>): Promise<Outcome<T>> {
+  let answer: Fetched<T>;
+  try {
+    answer = await request;
+  } catch {
+    return { kind: 'lost', message: 'The application does not answer.' };
+  }
+  const { data, error, response } = answer;
+  if (response.ok) {
+    return { kind: 'value', value: data as T };
+  }
+  if (response.status === 409) {
+    return { kind: 'conflict', conflict: error as Conflict };
+  }
+  const problem = isProblem(error) ? error : { message: `The answer could not be read (${response.status}).` };
+  return response.status >= 500 ? { kind: 'lost', message: problem.message } : { kind: 'refused', problem };
+}
+
+function isProblem(error: unknown): error is Problem {
+  return typeof error === 'object' && error !== null && 'message' in error;
+}
+
+/** The value of a request, or an error whose message is one line for the screen. */
+export async function value<T>(request: Promise<Fetched<T>>): Promise<T> {
+  const result = await outcome(request);
+  switch (result.kind) {
+    case 'value':
+      return result.value;
+    case 'refused':
+      throw new Error(result.problem.message);
+    case 'conflict':
+      throw new Error(result.conflict.message);
+    case 'lost':
+      throw new Error(result.message);
+  }
+}

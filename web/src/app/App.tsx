@@ -1,0 +1,73 @@
+import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
+import { ConfigProvider } from 'antd';
+import { lazy, Suspense, useCallback, useEffect, useMemo, useState } from 'react';
+import { createBrowserRouter, Navigate, RouterProvider } from 'react-router';
+import { Bench } from '../features/bench/Bench';
+import { Waiting } from '../ui/Told';
+import { keepUnit, keptUnit, UnitContext, type UnitKey } from '../units/unit';
+import { Frame } from './Frame';
+import { LampContext, useLampKept } from './lamp';
+import { dress } from './theme';
+
+const BookPlace = lazy(() => import('../features/book/BookPlace'));
+const Sewing = lazy(() => import('../features/sewing/Sewing'));
+
+const client = new QueryClient({
+  defaultOptions: {
+    queries: { retry: false, refetchOnWindowFocus: false, refetchOnReconnect: false, networkMode: 'always' },
+    mutations: { networkMode: 'always' },
+  },
+});
+
+const wait = <Waiting what="Fetching the book" />;
+
+const router = createBrowserRouter([
+  {
+    path: '/books/:id/sewing',
+    element: (
+      <Suspense fallback={wait}>
+        <Sewing />
+      </Suspense>
+    ),
+  },
+  {
+    element: <Frame />,
+    children: [
+      { path: '/', element: <Bench /> },
+      { path: '/books/:id', element: <Navigate to="purpose" replace relative="path" /> },
+      {
+        path: '/books/:id/:stage',
+        element: (
+          <Suspense fallback={wait}>
+            <BookPlace />
+          </Suspense>
+        ),
+      },
+      { path: '*', element: <Navigate to="/" replace /> },
+    ],
+  },
+]);
+
+export function App() {
+  const [unit, choose] = useState<UnitKey>(keptUnit);
+  const setUnit = useCallback((chosen: UnitKey) => {
+    keepUnit(chosen);
+    choose(chosen);
+  }, []);
+  const units = useMemo(() => ({ unit, setUnit }), [unit, setUnit]);
+  const lamp = useLampKept();
+  useEffect(() => {
+    document.documentElement.dataset.theme = lamp.evening ? 'dark' : 'light';
+  }, [lamp.evening]);
+  return (
+    <QueryClientProvider client={client}>
+      <UnitContext.Provider value={units}>
+        <LampContext.Provider value={lamp}>
+          <ConfigProvider theme={dress(lamp.evening)} button={{ autoInsertSpace: false }}>
+            <RouterProvider router={router} />
+          </ConfigProvider>
+        </LampContext.Provider>
+      </UnitContext.Provider>
+    </QueryClientProvider>
+  );
+}

@@ -1,0 +1,46 @@
+import { Button } from 'antd';
+import { useState } from 'react';
+import { Link, Outlet, useNavigate } from 'react-router';
+import { useKeys } from '../ui/keys';
+import { UnitSwitch } from '../ui/UnitSwitch';
+import { useUnit } from '../units/unit';
+import { AllKeys } from './AllKeys';
+import { useLamp } from './lamp';
+
+/** The frame round every place but the sewing: the way back to the bench, the unit, the lamp, the keys. */
+export function Frame() {
+  const [keysShown, showKeys] = useState(false);
+  const { unit, setUnit } = useUnit();
+  const { evening, setEvening } = useLamp();
+  const navigate = useNavigate();
+  useKeys({
+    i: () => setUnit(unit === 'MM' ? 'INCH' : 'MM'),
+    '?': () => showKeys(true),
+    n: () => void navigate('/?begin=yes'),
+    '/': () => void navigate('/?find=yes'),
+  });
+  return (
+    <>
+      <a className="skip" href="#place">
+        To the work
+      </a>
+      <header className="frame">
+        <Link to="/" className="frame-name">
+          <span className="frame-stitch" aria-hidden="true" />
+          Itomichi
+        </Link>
+        <div className="frame-switches">
+          <UnitSwitch />
+          <Button type="text" onClick={() => setEvening(!evening)}>
+            {evening ? 'Daylight' : 'Lamplight'}
+          </Button>
+          <Button type="text" onClick={() => showKeys(true)}>
+            Keys
+          </Button>
+        </div>
+      </header>
+      <Outlet />
+      {keysShown && <AllKeys close={() => showKeys(false)} />}
+    </>
+  );
+}

@@ -1,0 +1,178 @@
+import { useQuery, useQueryClient } from '@tanstack/react-query';
+import { Button, Input } from 'antd';
+import { lazy, Suspense, useEffect, useRef, useState } from 'react';
+import { useNavigate, useSearchParams } from 'react-router';
+import { api, outcome, value, type BookCard } from '../../api/client';
+import { Told, Waiting } from '../../ui/Told';
+import { useSize } from '../../ui/useSize';
+import { Row } from './Row';
+
+const NewBook = lazy(() => import('./NewBook'));
+
+/** The start: books in work on the table, finished ones on the shelf above. */
+export function Bench() {
+  const [search, setSearch] = useSearchParams();
+  const [find, setFind] = useState('');
+  const [said, say] = useState<{ text: string; again?: () => void } | null>(null);
+  const finder = useRef<{ focus: () => void }>(null);
+  const place = useRef<HTMLElement>(null);
+  const { width } = useSize(place);
+  const navigate = useNavigate();
+  const client = useQueryClient();
+  const books = useQuery({
+    queryKey: ['bench', find],
+    queryFn: () => value(api.GET('/api/books', { params: { query: { find } } })),
+    placeholderData: (before) => before,
+  });
+
+  useEffect(() => {
+    document.title = 'Bench · Itomichi';
+  }, []);
+  useEffect(() => {
+    if (search.get('find')) {
+      finder.current?.focus();
+      setSearch({}, { replace: true });
+    }
+  }, [search, setSearch]);
+
+  const refresh = () => client.invalidateQueries({ queryKey: ['bench'] });
+  const done = async (request: Parameters<typeof outcome>[0], text: string, again?: () => void) => {
+    const result = await outcome(request);
+    const message = result.kind === 'refused' ? result.problem.message : result.kind === 'lost' ? result.message : null;
+    say(message === null ? { text, ...(again ? { again } : {}) } : { text: `${message} Nothing was changed.` });
+    await refresh();
+  };
+  const put = (book: BookCard, onShelf: boolean) =>
+    done(
+      api.PUT('/api/books/{id}/shelf', { params: { path: { id: book.id } }, body: { onShelf } }),
+      onShelf ? `“${book.name}” stands on the shelf.` : `“${book.name}” is back on the bench.`,
+    );
+  const restore = (book: BookCard) =>
+    done(api.POST('/api/books/{id}/restore', { params: { path: { id: book.id } } }), `“${book.name}” is back.`);
+  const remove = (book: BookCard) =>
+    done(
+      api.DELETE('/api/books/{id}', { params: { path: { id: book.id } } }),
+      `“${book.name}” is removed.`,
+      () => void restore(book),
+    );
+  const copy = (book: BookCard) =>
+    done(
+      api.POST('/api/books/{id}/copy', { params: { path: { id: book.id } } }),
+      `A copy of “${book.name}” stands on the bench, nothing done yet.`,
+    );
+  const acts = { copy, remove, put };
+
+  const all = books.data ?? [];
+  const atWork = all.filter((book) => !book.onShelf);
+  const shelf = all.filter((book) => book.onShelf);
+  const tallest = Math.max(120, ...all.map((book) => book.heightMm));
+  const scale = Math.min(0.85, (width < 600 ? 190 : 250) / tallest);
+
+  return (
+    <main id="place" className="bench" ref={place}>
+      <div className="bench-top">
+        <h1>On the bench</h1>
+        <Input
+          ref={(input) => {
+            finder.current = input;
+          }}
+          className="bench-find"
+          placeholder="Find by name or purpose"
+          aria-label="Find a book by name or purpose"
+          value={find}
+          allowClear
+          onChange={(event) => setFind(event.target.value)}
+        />
+        <FileIn loaded={(id) => void navigate(`/books/${id}/purpose`)} failed={(text) => say({ text })} />
+        <Button type="primary" onClick={() => setSearch({ begin: 'yes' })}>
+          Begin a book
+        </Button>
+      </div>
+      <p className="bench-said" role="status">
+        {said?.text}{' '}
+        {said?.again && (
+          <Button size="small" onClick={said.again}>
+            Put it back
+          </Button>
+        )}
+      </p>
+      {books.isError && (
+        <Told
+          message={`${books.error.message} The bench is shown again as soon as it does.`}
+          again={() => void books.refetch()}
+        />
+      )}
+      {books.isPending && !books.isError && <Waiting what="Looking for the books" />}
+      {books.data && (
+        <>
+          {shelf.length > 0 && <Row name="Shelf" books={shelf} scale={scale} acts={acts} shelf />}
+          <Row
+            name="Table"
+            books={atWork}
+            scale={scale}
+            acts={acts}
+            empty={
+              find
+                ? `No book in work has “${find}” in its name or purpose.`
+                : 'The table is empty. Begin a book: how many pages, how large, on what paper.'
+            }
+          />
+        </>
+      )}
+      {search.get('begin') && (
+        <Suspense>
+          <NewBook
+            close={() => setSearch({}, { replace: true })}
+            begun={(id) => void navigate(`/books/${id}/purpose`)}
+          />
+        </Suspense>
+      )}
+    </main>
+  );
+}
+
+/** Loads a book from a file; of a wrong one the place and the reason are told. */
+function FileIn({ loaded, failed }: { loaded: (id: string) => void; failed: (text: string) => void }) {
+  const file = useRef<HTMLInputElement>(null);
+  const read = async (chosen: File) => {
+    const text = await chosen.text();
+    const result = await outcome(
+      api.POST('/api/book-file', {
+        body: text as never,
+        bodySerializer: () => text,
+        headers: { 'Content-Type': 'application/json' },
+      }),
+    );
+    if (result.kind === 'value') {
+      loaded(result.value.id);
+    } else {
+      const reason =
+        result.kind === 'refused'
+          ? result.problem.message
+          : result.kind === 'lost'
+            ? result.message
+            : result.conflict.message;
+      failed(`“${chosen.name}” was not loaded. ${reason}`);
+    }
+  };
+  return (
+    <>
+      <input
+        ref={file}
+        type="file"
+        accept=".json,application/json"
+        aria-label="Book file"
+        className="visually-hidden"
+        tabIndex={-1}
+        onChange={(event) => {
+          const chosen = event.target.files?.[0];
+          event.target.value = '';
+          if (chosen) {
+            void read(chosen);
+          }
+        }}
+      />
+      <Button onClick={() => file.current?.click()}>Load from a file</Button>
+    </>
+  );
+}

@@ -1,0 +1,152 @@
+import { useQuery } from '@tanstack/react-query';
+import { Button, Input, Modal } from 'antd';
+import { useState, type FormEvent } from 'react';
+import { api, outcome, value, type BookDocument } from '../../api/client';
+import { useCatalogue } from '../../api/catalogue';
+import { ManyChoice } from '../../ui/Choice';
+import { useUnit } from '../../units/unit';
+
+interface Props {
+  close: () => void;
+  begun: (id: string) => void;
+}
+
+type Wrong = { at: 'name' | 'pages' | 'size' | 'weight' | ''; line: string } | null;
+
+/** Begins a book from what a binder says first: how many pages, how large, on what paper. Everything can be changed after. */
+export default function NewBook({ close, begun }: Props) {
+  const { unit } = useUnit();
+  const start = useQuery({
+    queryKey: ['start', unit],
+    queryFn: () => value(api.GET('/api/books/new', { params: { query: { unit } } })),
+  });
+  const sizes = useCatalogue()?.sizes ?? [];
+  const [name, setName] = useState('');
+  const [pages, setPages] = useState('32');
+  const [size, setSize] = useState<string | null>(null);
+  const [weight, setWeight] = useState('120 gsm');
+  const [wrong, setWrong] = useState<Wrong>(null);
+  const [sending, setSending] = useState(false);
+  const chosen = size ?? (unit === 'MM' ? 'A5' : 'Half letter');
+
+  const begin = async (event: FormEvent) => {
+    event.preventDefault();
+    if (!start.data || sending) {
+      return;
+    }
+    if (!/^\d{1,6}$/.test(pages.trim())) {
+      setWrong({
+        at: 'pages',
+        line: pages.trim()
+          ? `Read “${pages.trim()}”; a whole number of pages is wanted.`
+          : 'A number of pages is wanted.',
+      });
+      return;
+    }
+    setSending(true);
+    const read = await outcome(api.POST('/api/reading/weight', { body: { text: weight, unit } }));
+    if (read.kind !== 'value') {
+      setWrong({
+        at: 'weight',
+        line: read.kind === 'refused' ? read.problem.message : read.kind === 'lost' ? read.message : '',
+      });
+      setSending(false);
+      return;
+    }
+    const leaf = sizes.find((one) => one.name === chosen);
+    const document: BookDocument = {
+      ...start.data,
+      name: name.trim() || start.data.name,
+      pages: Number(pages.trim()),
+      leaf: { ...start.data.leaf, ...(leaf ? { widthMm: leaf.widthMm, heightMm: leaf.heightMm } : {}) },
+      paper: { ...start.data.paper, grammageGsm: read.value.gsm },
+    };
+    const made = await outcome(api.POST('/api/books', { body: document }));
+    setSending(false);
+    if (made.kind === 'value') {
+      begun(made.value.id);
+    } else if (made.kind === 'refused') {
+      const field = made.problem.field ?? '';
+      setWrong({
+        at:
+          field === 'pages'
+            ? 'pages'
+            : field === 'name'
+              ? 'name'
+              : field.startsWith('paper')
+                ? 'weight'
+                : field.startsWith('leaf')
+                  ? 'size'
+                  : '',
+        line: made.problem.message,
+      });
+    } else {
+      setWrong({
+        at: '',
+        line:
+          made.kind === 'lost'
+            ? `${made.message} What is typed here stays; begin again when it does.`
+            : made.conflict.message,
+      });
+    }
+  };
+
+  const line = (at: NonNullable<Wrong>['at']) =>
+    wrong?.at === at ? (
+      <p className="field-line" role="alert" id={`wrong-${at}`}>
+        {wrong.line}
+      </p>
+    ) : null;
+  const mark = (at: NonNullable<Wrong>['at']) =>
+    wrong?.at === at ? { status: 'error' as const, 'aria-describedby': `wrong-${at}`, 'aria-invalid': true } : {};
+
+  return (
+    <Modal open title="Begin a book" onCancel={close} footer={null} width={460} closable={{ 'aria-label': 'Close' }}>
+      <form onSubmit={(event) => void begin(event)} className="begin" noValidate>
+        <div className="field">
+          <label htmlFor="begin-name">Name</label>
+          <Input
+            id="begin-name"
+            value={name}
+            maxLength={80}
+            autoFocus
+            placeholder={start.data?.name ?? ''}
+            onChange={(e) => setName(e.target.value)}
+            {...mark('name')}
+          />
+          {line('name')}
+        </div>
+        <div className="field">
+          <label htmlFor="begin-pages">Pages</label>
+          <Input
+            id="begin-pages"
+            value={pages}
+            inputMode="numeric"
+            onChange={(e) => setPages(e.target.value)}
+            {...mark('pages')}
+          />
+          {line('pages')}
+        </div>
+        <ManyChoice
+          label="Leaf"
+          value={chosen}
+          options={sizes.map((one) => ({ value: one.name, label: one.name }))}
+          choose={setSize}
+        />
+        {line('size')}
+        <div className="field">
+          <label htmlFor="begin-weight">Paper weight</label>
+          <Input id="begin-weight" value={weight} onChange={(e) => setWeight(e.target.value)} {...mark('weight')} />
+          {line('weight') ?? <p className="field-help">120 gsm, 24 lb bond, 80 lb text …</p>}
+        </div>
+        {line('')}
+        <div className="begin-acts">
+          <Button onClick={close}>Leave it</Button>
+          <Button type="primary" htmlType="submit">
+            Begin
+          </Button>
+        </div>
+      </form>
+    </Modal>
+  );
+}

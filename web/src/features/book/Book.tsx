@@ -1,0 +1,76 @@
+import { useCallback, useEffect, useRef, useState, type ComponentType } from 'react';
+import { useNavigate } from 'react-router';
+import type { Stage } from '../../api/client';
+import { useSession } from '../../state/useSession';
+import { useKeys } from '../../ui/keys';
+import { Band } from './Band';
+import { BookTop } from './BookTop';
+import { ConflictSlip } from './ConflictSlip';
+import { Remarks } from './Remarks';
+import { STAGES, type StageWords } from './stages';
+import { StageLine } from './StageLine';
+import { GatherStage } from './stage/GatherStage';
+import { PaperStage } from './stage/PaperStage';
+import { PurposeStage } from './stage/PurposeStage';
+import { SewStage } from './stage/SewStage';
+import { StationsStage } from './stage/StationsStage';
+import { TemplateStage } from './stage/TemplateStage';
+import { ThreadStage } from './stage/ThreadStage';
+
+const PLACES: Record<Stage, ComponentType> = {
+  PURPOSE: PurposeStage,
+  PAPER: PaperStage,
+  GATHER: GatherStage,
+  STATIONS: StationsStage,
+  TEMPLATE: TemplateStage,
+  THREAD: ThreadStage,
+  SEW: SewStage,
+};
+
+/** A book at one stage: the order of work above, choices and drawing in the middle, figures below. */
+export function Book({ stage }: { stage: StageWords }) {
+  const { session, state } = useSession();
+  const navigate = useNavigate();
+  const [working, setWorking] = useState<string | null>(null);
+  const index = STAGES.indexOf(stage);
+  const go = useCallback(
+    (to: StageWords | undefined) => {
+      if (to) {
+        void navigate(`/books/${state.view.id}/${to.path}`);
+      }
+    },
+    [navigate, state.view.id],
+  );
+  const bandFocus = useRef<string | null>(null);
+  useKeys({
+    ',': () => go(STAGES[index - 1]),
+    '.': () => go(STAGES[index + 1]),
+    p: () => go(STAGES.find((one) => one.key === 'TEMPLATE')),
+    w: () => setWorking((open) => (open ? null : (bandFocus.current ?? 'thread'))),
+    escape: () => setWorking(null),
+    'ctrl+z': () => void session.undo(),
+    'ctrl+shift+z': () => void session.redo(),
+    'ctrl+y': () => void session.redo(),
+    ...Object.fromEntries(STAGES.map((one, i) => [String(i + 1), () => go(one)])),
+  });
+  useEffect(() => setWorking(null), [stage]);
+  const Place = PLACES[stage.key];
+  return (
+    <main id="place" className={`book book-${stage.path}`}>
+      <BookTop />
+      <StageLine now={stage} />
+      {state.keeping.kind === 'conflict' && <ConflictSlip conflict={state.keeping.conflict} />}
+      <div className="book-middle">
+        <Place />
+        <Remarks />
+      </div>
+      <Band
+        working={working}
+        open={setWorking}
+        focused={(key) => {
+          bandFocus.current = key;
+        }}
+      />
+    </main>
+  );
+}

@@ -1,0 +1,74 @@
+import { Button } from 'antd';
+import { Link } from 'react-router';
+import { useSession } from '../../state/useSession';
+
+/** The book's name, whether all is kept, and the way back and forth through its changes. */
+export function BookTop() {
+  const { session, state } = useSession();
+  const { undo, redo } = state.view;
+  const still = state.keeping.kind !== 'kept';
+  return (
+    <div className="book-top">
+      <Link to="/" className="book-back">
+        Bench
+      </Link>
+      <h1>{state.document.name}</h1>
+      <Kept />
+      <div className="book-turns">
+        <Button
+          size="small"
+          disabled={!undo || still}
+          onClick={() => void session.undo()}
+          title={undo ? `Undo: ${undo}` : ''}
+        >
+          Undo{undo && <span className="book-turn-what">: {undo}</span>}
+        </Button>
+        <Button
+          size="small"
+          disabled={!redo || still}
+          onClick={() => void session.redo()}
+          title={redo ? `Do again: ${redo}` : ''}
+        >
+          Do again
+        </Button>
+      </div>
+      {state.refusal && (
+        <p className="book-refusal" role="alert">
+          {state.refusal.message}
+        </p>
+      )}
+    </div>
+  );
+}
+
+function Kept() {
+  const { state } = useSession();
+  const { keeping } = state;
+  switch (keeping.kind) {
+    case 'kept':
+      return (
+        <p className="book-kept" role="status">
+          Kept, revision {state.view.revision}
+        </p>
+      );
+    case 'sending':
+      return (
+        <p className="book-kept" role="status">
+          Keeping …
+        </p>
+      );
+    case 'lost':
+      return (
+        <p className="book-kept book-lost" role="status">
+          {keeping.message} {keeping.waiting === 1 ? 'One change waits' : `${keeping.waiting} changes wait`} here and
+          will be sent when it does.
+        </p>
+      );
+    case 'conflict':
+      return (
+        <p className="book-kept book-lost" role="status">
+          Not kept: changed in another window
+        </p>
+      );
+  }
+}

@@ -1,0 +1,82 @@
+import { Button } from 'antd';
+import { useRef, type ReactNode } from 'react';
+import { useNavigate } from 'react-router';
+import type { Stage } from '../../api/client';
+import { useSession } from '../../state/useSession';
+import { useSize } from '../../ui/useSize';
+import { STAGES } from './stages';
+
+interface Props {
+  stage: Stage;
+  choices: ReactNode;
+  /** Draws into the room there is, CSS pixels. */
+  drawing: (width: number, height: number) => ReactNode;
+  /** Shown under the drawing. */
+  below?: ReactNode;
+  /** Room the drawing takes, in heights of the screen where it is not the usual. */
+  tall?: boolean;
+}
+
+/** A stage: its choices on the left with the press that says it is done, its drawing beside them. */
+export function StageFrame({ stage, choices, drawing, below, tall }: Props) {
+  const place = useRef<HTMLDivElement>(null);
+  const { width, height } = useSize(place);
+  return (
+    <>
+      <div className="choices">
+        {choices}
+        <Settle stage={stage} />
+      </div>
+      <div className={tall ? 'drawing drawing-tall' : 'drawing'}>
+        <div className="drawing-place" ref={place}>
+          {width > 0 && drawing(width, height)}
+        </div>
+        {below}
+      </div>
+    </>
+  );
+}
+
+function Settle({ stage }: { stage: Stage }) {
+  const { session, state } = useSession();
+  const navigate = useNavigate();
+  const index = STAGES.findIndex((one) => one.key === stage);
+  const words = STAGES[index]!;
+  const next = STAGES[index + 1];
+  const done = state.document.done.includes(stage);
+  const set = (to: boolean) =>
+    session.change(to ? words.settled.toLowerCase() : `not yet: ${words.settled.toLowerCase()}`, (document) => ({
+      ...document,
+      done: STAGES.map((one) => one.key).filter((key) => (key === stage ? to : document.done.includes(key))),
+    }));
+  return (
+    <div className="settle">
+      {done ? (
+        <>
+          <p className="settle-done">{words.settled}.</p>
+          <Button size="small" onClick={() => set(false)}>
+            Not yet
+          </Button>
+          {next && (
+            <Button size="small" onClick={() => void navigate(`/books/${state.view.id}/${next.path}`)}>
+              On to {next.name.toLowerCase()}
+            </Button>
+          )}
+        </>
+      ) : (
+        <Button
+          type="primary"
+          onClick={() => {
+            set(true);
+            if (next) {
+              void navigate(`/books/${state.view.id}/${next.path}`);
+            }
+          }}
+        >
+          {words.settle}
+          {next && <span className="settle-next"> · on to {next.name.toLowerCase()}</span>}
+        </Button>
+      )}
+    </div>
+  );
+}

@@ -1,0 +1,32 @@
+import { NavLink } from 'react-router';
+import { useSession } from '../../state/useSession';
+import { STAGES, type StageWords } from './stages';
+
+/** The order of the work as a running stitch: what is done is sewn, the rest only pricked. */
+export function StageLine({ now }: { now: StageWords }) {
+  const { state } = useSession();
+  const { id } = state.view;
+  const done = new Set(state.document.done);
+  return (
+    <nav className="stage-line" aria-label="Order of work">
+      <ol>
+        {STAGES.map((stage) => {
+          const sewn = done.has(stage.key);
+          return (
+            <li key={stage.key} className={sewn ? 'sewn' : 'pricked'}>
+              <NavLink to={`/books/${id}/${stage.path}`} aria-current={stage === now ? 'step' : undefined}>
+                <svg viewBox="0 0 120 14" preserveAspectRatio="none" aria-hidden="true" className="stage-thread">
+                  {sewn ? <path d="M 2 7 H 118" /> : <path d="M 2 7 h 6 M 112 7 h 6" />}
+                </svg>
+                <span>
+                  {stage.name}
+                  {sewn && <span className="visually-hidden">, done</span>}
+                </span>
+              </NavLink>
+            </li>
+          );
+        })}
+      </ol>
+    </nav>
+  );
+}

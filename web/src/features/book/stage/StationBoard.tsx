@@ -1,0 +1,170 @@
+import { useEffect, useRef, useState, type KeyboardEvent, type PointerEvent } from 'react';
+import { api, outcome } from '../../../api/client';
+import { Fold } from '../../../drawing/Fold';
+import { Ruler } from '../../../drawing/Ruler';
+import { useSession } from '../../../state/useSession';
+import { useUnit, useWords } from '../../../units/unit';
+
+const LEFT = 28;
+const DEPTH = 150;
+const TOP = 62;
+/** Stations keep their order while they are dragged. */
+const APART_MM = 1;
+const NUDGE_MM = { MM: 0.5, INCH: 25.4 / 32 };
+const SETTLES_MS = 400;
+
+/** The fold under a rule, its stations to be dragged along it or moved by keys. */
+export function StationBoard({ width }: { width: number }) {
+  const { session, state } = useSession();
+  const { unit } = useUnit();
+  const words = useWords();
+  const { plan } = state;
+  const heightMm = plan.shape.leafHeightMm;
+  const scale = (width - 2 * LEFT) / heightMm;
+  const [moved, setMoved] = useState<number[] | null>(null);
+  const dragging = useRef<number | null>(null);
+  const settle = useRef<ReturnType<typeof setTimeout> | undefined>(undefined);
+  const preview = usePreview();
+  const places = moved ?? plan.stations.map((station) => station.fromHeadMm);
+  const punched = state.document.done.includes('TEMPLATE');
+
+  // What is kept has caught up with what was moved.
+  useEffect(() => {
+    if (dragging.current === null) {
+      setMoved(null);
+    }
+  }, [state.view]);
+  useEffect(() => () => clearTimeout(settle.current), []);
+
+  const move = (index: number, mm: number) => {
+    const low = index === 0 ? 0 : places[index - 1]! + APART_MM;
+    const high = index === places.length - 1 ? heightMm : places[index + 1]! - APART_MM;
+    const next = places.map((place, i) =>
+      i === index ? Math.round(Math.min(high, Math.max(low, mm)) * 100) / 100 : place,
+    );
+    setMoved(next);
+    preview({
+      ...state.document,
+      stations: { ...state.document.stations, scheme: 'PLACED', count: next.length, placedMm: next },
+    });
+    return next;
+  };
+  const keep = (next: number[], number: number) =>
+    session.change(`station ${number} moved`, (d) => ({
+      ...d,
+      stations: { ...d.stations, scheme: 'PLACED', count: next.length, placedMm: next },
+    }));
+
+  const drag = {
+    down: (index: number) => (event: PointerEvent<SVGGElement>) => {
+      event.currentTarget.setPointerCapture(event.pointerId);
+      event.currentTarget.focus();
+      dragging.current = index;
+    },
+    move: (event: PointerEvent<SVGGElement>) => {
+      if (dragging.current !== null && event.currentTarget.ownerSVGElement) {
+        const box = event.currentTarget.ownerSVGElement.getBoundingClientRect();
+        move(dragging.current, (event.clientX - box.left - LEFT) / scale);
+      }
+    },
+    up: () => {
+      const index = dragging.current;
+      dragging.current = null;
+      if (index !== null && moved) {
+        keep(moved, index + 1);
+      }
+    },
+  };
+  const press = (index: number) => (event: KeyboardEvent) => {
+    const towards =
+      event.key === 'ArrowLeft' || event.key === 'ArrowDown'
+        ? -1
+        : event.key === 'ArrowRight' || event.key === 'ArrowUp'
+          ? 1
+          : 0;
+    if (towards === 0 || event.ctrlKey || event.altKey) {
+      return;
+    }
+    event.preventDefault();
+    const next = move(index, places[index]! + towards * NUDGE_MM[unit] * (event.shiftKey ? 10 : 1));
+    clearTimeout(settle.current);
+    settle.current = setTimeout(() => keep(next, index + 1), SETTLES_MS);
+  };
+
+  const shown = plan.stations.map((station, i) => ({ ...station, fromHeadMm: places[i] ?? station.fromHeadMm }));
+  return (
+    <svg
+      width={width}
+      height={TOP + DEPTH + 40}
+      className="station-board"
+      role="group"
+      aria-label="The fold from the inside, head on the left"
+    >
+      <Ruler lengthMm={heightMm} scale={scale} unit={unit} x={LEFT} y={TOP - 8} />
+      <Fold
+        face="INSIDE"
+        turned={false}
+        heightMm={heightMm}
+        stations={shown}
+        stitches={[]}
+        holes={() => (punched ? 'punched' : 'marked')}
+        scale={scale}
+        left={LEFT}
+        top={TOP}
+        depth={DEPTH}
+      />
+      {shown.map((station, i) => {
+        const x = LEFT + station.fromHeadMm * scale;
+        return (
+          <g
+            key={station.number}
+            className="station-handle"
+            role="slider"
+            tabIndex={0}
+            aria-label={`Station ${station.number}`}
+            aria-valuemin={0}
+            aria-valuemax={Math.round(heightMm)}
+            aria-valuenow={Math.round(station.fromHeadMm * 10) / 10}
+            aria-valuetext={`${words(plan.stations[i]!.fromHead)} from the head`}
+            onPointerDown={drag.down(i)}
+            onPointerMove={drag.move}
+            onPointerUp={drag.up}
+            onPointerCancel={drag.up}
+            onKeyDown={press(i)}
+          >
+            <rect x={x - 14} y={TOP} width={28} height={DEPTH} className="station-grip" />
+            <line x1={x} x2={x} y1={TOP - 8} y2={TOP + DEPTH / 2 - 8} className="station-plumb" />
+            <text x={x} y={TOP + DEPTH / 2 + 24} textAnchor="middle" className="station-number">
+              {station.number}
+            </text>
+          </g>
+        );
+      })}
+    </svg>
+  );
+}
+
+/** Asks for the plan of a book that is not kept yet; one question at a time, always the newest. */
+function usePreview() {
+  const { session } = useSession();
+  const asking = useRef(false);
+  const waiting = useRef<Parameters<typeof ask>[0] | null>(null);
+  async function ask(document: ReturnType<typeof session.snapshot>['document']): Promise<void> {
+    if (asking.current) {
+      waiting.current = document;
+      return;
+    }
+    asking.current = true;
+    const result = await outcome(api.POST('/api/plan', { body: document }));
+    asking.current = false;
+    if (result.kind === 'value') {
+      session.preview(result.value);
+    }
+    const next = waiting.current;
+    waiting.current = null;
+    if (next) {
+      await ask(next);
+    }
+  }
+  return (document: Parameters<typeof ask>[0]) => void ask(document);
+}

@@ -1,0 +1,24 @@
+import type { Stage } from '../../api/client';
+
+export interface StageWords {
+  key: Stage;
+  path: string;
+  name: string;
+  /** Said on the button that marks the stage as done. */
+  settle: string;
+  settled: string;
+}
+
+export const STAGES: readonly StageWords[] = [
+  { key: 'PURPOSE', path: 'purpose', name: 'Purpose', settle: 'Settle this', settled: 'Settled' },
+  { key: 'PAPER', path: 'paper', name: 'Paper', settle: 'Sheets are cut', settled: 'Sheets are cut' },
+  { key: 'GATHER', path: 'gather', name: 'Gather', settle: 'Folded and nested', settled: 'Folded and nested' },
+  { key: 'STATIONS', path: 'stations', name: 'Stations', settle: 'Settle the stations', settled: 'Stations settled' },
+  { key: 'TEMPLATE', path: 'template', name: 'Template', settle: 'Holes are punched', settled: 'Holes are punched' },
+  { key: 'THREAD', path: 'thread', name: 'Thread', settle: 'Thread is cut', settled: 'Thread is cut' },
+  { key: 'SEW', path: 'sew', name: 'Sew', settle: 'It is sewn', settled: 'Sewn' },
+];
+
+export function stageAt(path: string | undefined): StageWords | undefined {
+  return STAGES.find((stage) => stage.path === path);
+}

@@ -1,0 +1,242 @@
+import {
+  api,
+  outcome,
+  type BookDocument,
+  type BookView,
+  type Conflict,
+  type Outcome,
+  type PlanView,
+} from '../api/client';
+
+/** How it stands with what was changed. */
+export type Keeping =
+  | { kind: 'kept' }
+  | { kind: 'sending' }
+  | { kind: 'lost'; message: string; waiting: number }
+  | { kind: 'conflict'; conflict: Conflict };
+
+export interface SessionState {
+  view: BookView;
+  /** The book as it is on the screen: the kept one with the changes that are still on their way. */
+  document: BookDocument;
+  /** Its plan, or a preview of it while something is dragged. */
+  plan: PlanView;
+  keeping: Keeping;
+  /** A value that was refused: the field it belongs to, and one line. */
+  refusal: { field: string; message: string } | null;
+}
+
+interface Change {
+  what: string;
+  document: BookDocument;
+}
+
+const RETRY_MS = 1500;
+
+/**
+ * The changes of one book, sent one after the other in the order they were made.
+ *
+ * Knows nothing of React or the page. A change that cannot be sent waits, in the browser's store too, and is sent when the server is
+ * back; a change that meets another window's stops everything until the binder has chosen.
+ */
+export class BookSession {
+  private state: SessionState;
+  private queue: Change[] = [];
+  private busy = false;
+  private listeners = new Set<() => void>();
+  private retry: ReturnType<typeof setTimeout> | undefined;
+  private closed = false;
+
+  constructor(view: BookView) {
+    this.state = { view, document: view.document, plan: view.plan, keeping: { kind: 'kept' }, refusal: null };
+    this.queue = this.restored();
+    if (this.queue.length > 0) {
+      this.state = { ...this.state, document: this.latest() };
+    }
+  }
+
+  open(): void {
+    this.closed = false;
+    void this.send();
+  }
+
+  close(): void {
+    this.closed = true;
+    clearTimeout(this.retry);
+  }
+
+  subscribe = (listener: () => void): (() => void) => {
+    this.listeners.add(listener);
+    return () => this.listeners.delete(listener);
+  };
+
+  snapshot = (): SessionState => this.state;
+
+  /** Makes a change: what it is in a few words, and the book after it. */
+  change(what: string, edit: (document: BookDocument) => BookDocument): void {
+    if (this.state.keeping.kind === 'conflict') {
+      return;
+    }
+    const document = edit(this.latest());
+    if (JSON.stringify(document) === JSON.stringify(this.latest())) {
+      this.set({ refusal: null });
+      return;
+    }
+    this.queue.push({ what, document });
+    this.keepWaiting();
+    this.set({ document, refusal: null });
+    void this.send();
+  }
+
+  /** Shows another plan until the next change, without keeping anything. */
+  preview(plan: PlanView): void {
+    this.set({ plan });
+  }
+
+  endPreview(): void {
+    this.set({ plan: this.state.view.plan });
+  }
+
+  undo(): Promise<void> {
+    return this.step('/api/books/{id}/undo');
+  }
+
+  redo(): Promise<void> {
+    return this.step('/api/books/{id}/redo');
+  }
+
+  private async step(path: '/api/books/{id}/undo' | '/api/books/{id}/redo'): Promise<void> {
+    if (this.busy || this.queue.length > 0 || this.state.keeping.kind === 'conflict') {
+      return;
+    }
+    this.busy = true;
+    const { id, version } = this.state.view;
+    const result = await outcome(api.POST(path, { params: { path: { id } }, body: { version } }));
+    this.busy = false;
+    if (result.kind === 'value') {
+      this.accept(result.value);
+    } else if (result.kind === 'conflict') {
+      this.accept(result.conflict.theirs);
+      this.set({ refusal: { field: '', message: `${result.conflict.message}. It is shown now; nothing was undone.` } });
+    } else {
+      this.set({ refusal: { field: '', message: result.kind === 'lost' ? result.message : result.problem.message } });
+    }
+  }
+
+  /** After a conflict: shows the other window's book and drops this one's change. */
+  takeTheirs(): void {
+    if (this.state.keeping.kind === 'conflict') {
+      const theirs = this.state.keeping.conflict.theirs;
+      this.queue = [];
+      this.keepWaiting();
+      this.accept(theirs);
+    }
+  }
+
+  /** After a conflict: keeps this window's book as a revision on top of the other one's, which stays in the history. */
+  keepYours(): void {
+    if (this.state.keeping.kind === 'conflict') {
+      const { theirs } = this.state.keeping.conflict;
+      this.set({ view: theirs, keeping: { kind: 'sending' } });
+      void this.send();
+    }
+  }
+
+  private latest(): BookDocument {
+    return this.queue[this.queue.length - 1]?.document ?? this.state.view.document;
+  }
+
+  private async send(): Promise<void> {
+    const next = this.queue[0];
+    if (this.busy || !next || this.state.keeping.kind === 'conflict' || this.closed) {
+      return;
+    }
+    this.busy = true;
+    clearTimeout(this.retry);
+    if (this.state.keeping.kind !== 'lost') {
+      this.set({ keeping: { kind: 'sending' } });
+    }
+    const { id, version } = this.state.view;
+    const result = await outcome(
+      api.PUT('/api/books/{id}', {
+        params: { path: { id } },
+        body: { version, change: next.what, document: next.document },
+      }),
+    );
+    this.busy = false;
+    this.answered(result);
+  }
+
+  private answered(result: Outcome<BookView>): void {
+    switch (result.kind) {
+      case 'value':
+        this.queue.shift();
+        this.keepWaiting();
+        this.accept(result.value);
+        void this.send();
+        return;
+      case 'refused':
+        // What followed was made on top of the refused change; it goes with it, and the last kept book is shown.
+        this.queue = [];
+        this.keepWaiting();
+        this.accept(this.state.view);
+        this.set({ refusal: { field: result.problem.field ?? '', message: result.problem.message } });
+        return;
+      case 'conflict':
+        this.set({ keeping: { kind: 'conflict', conflict: result.conflict } });
+        return;
+      case 'lost':
+        this.set({ keeping: { kind: 'lost', message: result.message, waiting: this.queue.length } });
+        this.retry = setTimeout(() => void this.send(), RETRY_MS);
+        return;
+    }
+  }
+
+  private accept(view: BookView): void {
+    const waiting = this.queue.length > 0;
+    this.set({
+      view,
+      document: waiting ? this.latest() : view.document,
+      plan: view.plan,
+      keeping: waiting ? { kind: 'sending' } : { kind: 'kept' },
+    });
+  }
+
+  private set(part: Partial<SessionState>): void {
+    this.state = { ...this.state, ...part };
+    this.listeners.forEach((listener) => listener());
+  }
+
+  private get store(): string {
+    return `itomichi.waiting.${this.state.view.id}`;
+  }
+
+  private keepWaiting(): void {
+    try {
+      if (this.queue.length > 0) {
+        localStorage.setItem(this.store, JSON.stringify({ version: this.state.view.version, queue: this.queue }));
+      } else {
+        localStorage.removeItem(this.store);
+      }
+    } catch {
+      // Without a store the changes wait in this window only.
+    }
+  }
+
+  private restored(): Change[] {
+    try {
+      const kept = JSON.parse(localStorage.getItem(this.store) ?? 'null') as {
+        version: number;
+        queue: Change[];
+      } | null;
+      if (kept && Array.isArray(kept.queue)) {
+        // The version the changes were made on: if the book has moved on since, the server says so and both are shown.
+        this.state = { ...this.state, view: { ...this.state.view, version: kept.version } };
+        return kept.queue;
+      }
+    } catch {
+      // An unreadable store holds nothing that could be sent.
+    }
+    return [];
+  }
+}

@@ -1,0 +1,96 @@
+import { Input } from 'antd';
+import { useEffect, useId, useRef, useState, type ReactNode } from 'react';
+
+/** What came of taking what was typed: nothing to say, or one line about what is wanted. */
+export type Taken = string | null;
+
+interface Props {
+  label: string;
+  shown: string;
+  take: (typed: string) => Promise<Taken>;
+  /** A refusal that came later, from the server. */
+  refusal?: string | null | undefined;
+  help?: ReactNode;
+  multiline?: boolean;
+  maxLength?: number;
+  disabled?: boolean;
+}
+
+/** A field that is taken on Enter or on leaving it, says in one line what is wrong, and keeps what was typed until it is right. */
+export function TypedField({ label, shown, take, refusal, help, multiline, maxLength, disabled }: Props) {
+  const id = useId();
+  const [typed, setTyped] = useState<string | null>(null);
+  const [wrong, setWrong] = useState<Taken>(null);
+  const taking = useRef(false);
+  const line = wrong ?? refusal ?? null;
+
+  // A new value from outside (undo, a mend, another unit) replaces what was left in the field.
+  useEffect(() => {
+    setTyped(null);
+    setWrong(null);
+  }, [shown]);
+
+  const commit = async () => {
+    if (typed === null || taking.current) {
+      return;
+    }
+    if (typed === shown) {
+      setTyped(null);
+      setWrong(null);
+      return;
+    }
+    taking.current = true;
+    const said = await take(typed);
+    taking.current = false;
+    setWrong(said);
+    if (said === null) {
+      setTyped(null);
+    }
+  };
+
+  const common = {
+    id,
+    value: typed ?? shown,
+    disabled: disabled ?? false,
+    maxLength,
+    status: line ? ('error' as const) : ('' as const),
+    'aria-invalid': line !== null,
+    'aria-describedby': line ? `${id}-line` : undefined,
+    onBlur: () => void commit(),
+  };
+  const escape = (event: React.KeyboardEvent) => {
+    if (event.key === 'Escape' && typed !== null) {
+      event.stopPropagation();
+      setTyped(null);
+      setWrong(null);
+    }
+  };
+  return (
+    <div className="field">
+      <label htmlFor={id}>{label}</label>
+      {multiline ? (
+        <Input.TextArea
+          {...common}
+          autoSize={{ minRows: 3, maxRows: 8 }}
+          onChange={(e) => setTyped(e.target.value)}
+          onKeyDown={escape}
+        />
+      ) : (
+        <Input
+          {...common}
+          onChange={(e) => setTyped(e.target.value)}
+          onPressEnter={() => void commit()}
+          onKeyDown={escape}
+          onFocus={(e) => e.target.select()}
+        />
+      )}
+      {line ? (
+        <p className="field-line" id={`${id}-line`} role="alert">
+          {line}
+        </p>
+      ) : (
+        help && <p className="field-help">{help}</p>
+      )}
+    </div>
+  );
+}
