@@ -46,7 +46,7 @@ train_start() {
 }
 
 java_flags() {
-  printf '%s ' -Xmx512m -XX:+UseSerialGC -Djava.awt.headless=true -Dspring.aot.enabled=true
+  printf '%s ' -Xmx512m -XX:+UseSerialGC -Djava.awt.headless=true
 }
 
 build_all() {

@@ -37,13 +37,16 @@ export function NestEnds({ nested, sheetMm, trimmed, creep, thickness, width, he
         );
       })}
       <g className="note">
+        <text x={width / 2} y={Math.min(height - 4, middle + (foldMm / 2) * scale + 76)} textAnchor="middle">
+          seen from the head, {Math.round(scale / 3.78)} times its size
+        </text>
         <text x={cut + 15} y={middle + 5} textAnchor="middle">
           ⋯
         </text>
-        <text x={spine} y={height - 16} textAnchor="middle">
+        <text x={spine} y={Math.min(height - 16, middle + (foldMm / 2) * scale + 40)} textAnchor="middle">
           fold
         </text>
-        <text x={edge} y={height - 16} textAnchor="middle">
+        <text x={edge} y={Math.min(height - 16, middle + (foldMm / 2) * scale + 40)} textAnchor="middle">
           fore edge
         </text>
       </g>

@@ -10,7 +10,7 @@ interface Props {
 }
 
 /** How far the cover turns away from the eye. */
-const FORESHORTENED = 0.34;
+const FORESHORTENED = 0.5;
 const SLOPE = 0.06;
 
 /** A book standing with its spine towards the eye, its cover turned away to the right. */

@@ -66,7 +66,7 @@ export function Bench() {
   const atWork = all.filter((book) => !book.onShelf);
   const shelf = all.filter((book) => book.onShelf);
   const tallest = Math.max(120, ...all.map((book) => book.heightMm));
-  const scale = Math.min(0.85, (width < 600 ? 190 : 250) / tallest);
+  const scale = Math.min(1, (width < 600 ? 200 : 330) / tallest);
 
   return (
     <main id="place" className="bench" ref={place}>

@@ -16,7 +16,8 @@ export function StageLine({ now }: { now: StageWords }) {
             <li key={stage.key} className={sewn ? 'sewn' : 'pricked'}>
               <NavLink to={`/books/${id}/${stage.path}`} aria-current={stage === now ? 'step' : undefined}>
                 <svg viewBox="0 0 120 14" preserveAspectRatio="none" aria-hidden="true" className="stage-thread">
-                  {sewn ? <path d="M 2 7 H 118" /> : <path d="M 2 7 h 6 M 112 7 h 6" />}
+                  {sewn && <path className="stage-stitch" d="M 16 7 H 104" />}
+                  <path d="M 4 4 v 6 M 116 4 v 6" />
                 </svg>
                 <span>
                   {stage.name}

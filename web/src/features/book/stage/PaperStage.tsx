@@ -107,8 +107,8 @@ function ThicknessChoice() {
         label="Thickness"
         value={stack ? 'stack' : 'bulk'}
         options={[
-          { value: 'bulk', label: 'from its kind' },
-          { value: 'stack', label: 'measured stack' },
+          { value: 'bulk', label: 'by its kind' },
+          { value: 'stack', label: 'by a stack' },
         ]}
         choose={(how) =>
           session.change(

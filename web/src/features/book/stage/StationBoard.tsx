@@ -1,13 +1,14 @@
 import { useEffect, useRef, useState, type KeyboardEvent, type PointerEvent } from 'react';
-import { api, outcome } from '../../../api/client';
+import { api, outcome, type StationView } from '../../../api/client';
 import { Fold } from '../../../drawing/Fold';
 import { Ruler } from '../../../drawing/Ruler';
 import { useSession } from '../../../state/useSession';
 import { useUnit, useWords } from '../../../units/unit';
 
 const LEFT = 28;
-const DEPTH = 150;
+const DEPTH = 230;
 const TOP = 62;
+const GAPS = 46;
 /** Stations keep their order while they are dragged. */
 const APART_MM = 1;
 const NUDGE_MM = { MM: 0.5, INCH: 25.4 / 32 };
@@ -95,7 +96,7 @@ export function StationBoard({ width }: { width: number }) {
   return (
     <svg
       width={width}
-      height={TOP + DEPTH + 40}
+      height={TOP + DEPTH + GAPS + 44}
       className="station-board"
       role="group"
       aria-label="The fold from the inside, head on the left"
@@ -113,6 +114,7 @@ export function StationBoard({ width }: { width: number }) {
         top={TOP}
         depth={DEPTH}
       />
+      <Gaps stations={shown} heightMm={heightMm} scale={scale} y={TOP + DEPTH + GAPS} />
       {shown.map((station, i) => {
         const x = LEFT + station.fromHeadMm * scale;
         return (
@@ -141,6 +143,46 @@ export function StationBoard({ width }: { width: number }) {
         );
       })}
     </svg>
+  );
+}
+
+/** The distances between neighbours, head and tail included, under the fold. */
+function Gaps({
+  stations,
+  heightMm,
+  scale,
+  y,
+}: {
+  stations: readonly StationView[];
+  heightMm: number;
+  scale: number;
+  y: number;
+}) {
+  const words = useWords();
+  const last = stations[stations.length - 1];
+  const gaps = stations.map((station, i) => ({
+    from: stations[i - 1]?.fromHeadMm ?? 0,
+    to: station.fromHeadMm,
+    text: words(station.gapBefore),
+  }));
+  if (last) {
+    gaps.push({ from: last.fromHeadMm, to: heightMm, text: words(last.fromTail) });
+  }
+  return (
+    <g className="gaps" aria-hidden="true">
+      {gaps.map((gap, i) => {
+        const from = LEFT + gap.from * scale;
+        const to = LEFT + gap.to * scale;
+        return (
+          <g key={i}>
+            <path d={`M ${from} ${y - 7} v 14 M ${from} ${y} H ${to} M ${to} ${y - 7} v 14`} />
+            <text x={(from + to) / 2} y={y + (to - from < 60 && i % 2 === 1 ? 36 : 20)} textAnchor="middle">
+              {gap.text}
+            </text>
+          </g>
+        );
+      })}
+    </g>
   );
 }
 

@@ -108,11 +108,11 @@ function FineChoice() {
           choose={(fibre) => session.change('fibre', withThread({ fibre }))}
         />
         <ManyChoice
-          label="Fineness by"
+          label="Told by"
           value={count.system}
           options={[
-            { value: 'LINEN', label: 'linen count' },
-            { value: 'COTTON', label: 'cotton count' },
+            { value: 'LINEN', label: 'linen' },
+            { value: 'COTTON', label: 'cotton' },
             { value: 'TEX', label: 'tex' },
             { value: 'WOUND', label: 'winding' },
           ]}

@@ -57,6 +57,9 @@ final class BookCards {
     /** The plan knows what comes next; only the database knows how far the sewing is. */
     private static InUnits next(StoredBook book, PlanView view) {
         int steps = view.steps().size();
+        if (book.onShelf() && view.next().finished()) {
+            return InUnits.of(Phrase.of("Sewn, in use"));
+        }
         if (view.next().finished() || view.next().stage() != Stage.SEW || book.step() == 0) {
             return view.next().words();
         }

@@ -7,6 +7,7 @@ import itomichi.measure.Unit;
 import itomichi.server.document.BookDocument;
 import itomichi.server.document.StartingBook;
 import java.util.List;
+import java.util.Objects;
 import java.util.UUID;
 import org.springframework.dao.DuplicateKeyException;
 import org.springframework.http.HttpStatus;
@@ -35,7 +36,12 @@ class BookController {
     }
 
     /** A change: the version it was made on, what was changed, and the book as it is now to be. */
-    record Change(long version, String change, BookDocument document) {}
+    record Change(long version, String change, BookDocument document) {
+        Change {
+            Objects.requireNonNull(change, "“change” is missing");
+            Objects.requireNonNull(document, "“document” is missing");
+        }
+    }
 
     /** The version that an undo or redo was asked for on. */
     record AtVersion(long version) {}

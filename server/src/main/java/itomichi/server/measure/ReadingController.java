@@ -5,6 +5,7 @@ import itomichi.measure.LengthText;
 import itomichi.measure.Reading;
 import itomichi.measure.Unit;
 import itomichi.server.platform.ProblemException;
+import java.util.Objects;
 import org.springframework.http.HttpStatus;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
@@ -17,7 +18,12 @@ import org.springframework.web.bind.annotation.RestController;
 class ReadingController {
 
     /** What was typed, and the unit of the screen it was typed on. */
-    record Typed(String text, Unit unit) {}
+    record Typed(String text, Unit unit) {
+        Typed {
+            Objects.requireNonNull(text, "“text” is missing");
+            Objects.requireNonNull(unit, "“unit” is missing");
+        }
+    }
 
     /** A length that was read. */
     record LengthRead(double mm) {}

@@ -78,8 +78,9 @@ public record PlanView(
     /** A sheet in the nest, the innermost first. */
     public record NestedView(double innerRadiusMm, double fallsBackMm) {}
 
-    /** A station. */
-    public record StationView(int number, double fromHeadMm, InUnits fromHead, InUnits fromTail, int passes) {}
+    /** A station; the gap before it reaches to the station above, or to the head. */
+    public record StationView(
+            int number, double fromHeadMm, InUnits fromHead, InUnits fromTail, InUnits gapBefore, int passes) {}
 
     /** A step of the sewing; {@code stitches} are the runs it leaves. */
     public record StepView(

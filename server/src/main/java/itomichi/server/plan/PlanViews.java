@@ -137,6 +137,11 @@ public final class PlanViews {
                             place.mm(),
                             InUnits.of(place.at(Fineness.MARK)),
                             InUnits.of(height.minus(place).at(Fineness.MARK)),
+                            InUnits.of(place.minus(
+                                            number == 1
+                                                    ? Length.ZERO
+                                                    : plan.stations().at(number - 1))
+                                    .at(Fineness.MARK)),
                             passes.getOrDefault(new Hole(1, number), 0));
                 })
                 .toList();

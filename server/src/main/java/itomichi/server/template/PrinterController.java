@@ -7,6 +7,7 @@ import itomichi.measure.LengthText;
 import itomichi.measure.Unit;
 import itomichi.plan.UnfitValueException;
 import java.util.Locale;
+import java.util.Objects;
 import org.springframework.transaction.annotation.Transactional;
 import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -34,7 +35,14 @@ class PrinterController {
      * @param unit the unit of bare numbers
      * @param barUnit the unit of the book that was printed, which says how long the bars should be
      */
-    record Bars(String across, String along, Unit unit, Unit barUnit) {}
+    record Bars(String across, String along, Unit unit, Unit barUnit) {
+        Bars {
+            Objects.requireNonNull(across, "“across” is missing");
+            Objects.requireNonNull(along, "“along” is missing");
+            Objects.requireNonNull(unit, "“unit” is missing");
+            Objects.requireNonNull(barUnit, "“barUnit” is missing");
+        }
+    }
 
     /** What drawings are stretched by. */
     record CorrectionView(String across, String along, boolean none) {}

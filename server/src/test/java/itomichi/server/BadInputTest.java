@@ -1,0 +1,127 @@
+package itomichi.server;
+
+import static org.testng.Assert.assertEquals;
+import static org.testng.Assert.assertFalse;
+import static org.testng.Assert.assertTrue;
+
+import java.util.Map;
+import org.testng.annotations.DataProvider;
+import org.testng.annotations.Test;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.node.ObjectNode;
+
+/** Nonsense gets one line, keeps nothing, and is never the server's fault. */
+public class BadInputTest extends HttpTest {
+
+    private interface Bend {
+        void in(ObjectNode document);
+    }
+
+    @DataProvider
+    Object[][] unfit() {
+        return new Object[][] {
+            {"pages", (Bend) d -> d.put("pages", 0)},
+            {"pages", (Bend) d -> d.put("pages", -8)},
+            {"pages", (Bend) d -> d.put("pages", 10_000)},
+            {"leaf.heightMm", (Bend) d -> part(d, "leaf").put("heightMm", 2000)},
+            {"leaf.widthMm", (Bend) d -> part(d, "leaf").put("widthMm", 0)},
+            {"paper.grammageGsm", (Bend) d -> part(d, "paper").put("grammageGsm", 5)},
+            {
+                "paper.stack.totalMm",
+                (Bend) d -> part(d, "paper").putObject("stack").put("sheets", 1).put("totalMm", 200)
+            },
+            {
+                "paper.stack.sheets",
+                (Bend) d -> part(d, "paper").putObject("stack").put("sheets", 0).put("totalMm", 2)
+            },
+            {"stations.count", (Bend) d -> part(d, "stations").put("count", 4)},
+            {
+                "stations.placedMm",
+                (Bend) d -> part(d, "stations")
+                        .put("scheme", "PLACED")
+                        .putArray("placedMm")
+                        .add(9)
+                        .add(8)
+                        .add(100)
+            },
+            {"thread.strands", (Bend) d -> part(d, "thread").put("strands", 7)},
+            {"thread.slackPercent", (Bend) d -> part(d, "thread").put("slackPercent", 300)},
+            {"thread.ply", (Bend) d -> part(part(d, "thread"), "count").put("ply", 0)},
+            {"structure", (Bend) d -> d.put("structure", "glue")},
+            {"name", (Bend) d -> d.put("name", "   ")},
+            {"name", (Bend) d -> d.put("name", "a\u0000b")},
+            {"leaf", (Bend) d -> d.putNull("leaf")},
+            {"thread.count", (Bend) d -> part(d, "thread").remove("count")},
+        };
+    }
+
+    @Test(dataProvider = "unfit")
+    public void aValueNoBookCanHaveIsToldByItsField(String field, Bend bend) {
+        JsonNode book = begin("Cues");
+        ObjectNode document = document("Cues");
+        bend.in(document);
+        Answer answer = change(book, "nonsense", document);
+        assertEquals(answer.status() + " " + answer.body().path("field").asString(""), "422 " + field);
+        assertFalse(answer.message().isBlank() || answer.message().contains("\n"), answer.message());
+    }
+
+    @Test(dataProvider = "unfit")
+    public void nothingOfItIsKept(String field, Bend bend) {
+        JsonNode book = begin("Cues");
+        ObjectNode document = document("Cues");
+        bend.in(document);
+        change(book, "nonsense", document);
+        assertEquals(get("/api/books/" + BooksTest.id(book)).body().get("document"), book.get("document"));
+    }
+
+    @DataProvider
+    Object[][] requests() {
+        String id = "00000000-0000-0000-0000-000000000000";
+        return new Object[][] {
+            {"GET", "/api/books/" + id, null, 404},
+            {"GET", "/api/books/nonsense", null, 400},
+            {"GET", "/api/nothing", null, 404},
+            {"PUT", "/api/books/" + id, "{\"version\":", 400},
+            {"PUT", "/api/books/" + id, "[]", 400},
+            {"POST", "/api/plan", "{\"pages\":\"many\"}", 400},
+            {"POST", "/api/plan", "{\"unit\":\"ELL\"}", 400},
+            {"POST", "/api/plan", "{\"colour\":\"red\"}", 400},
+            {"POST", "/api/plan", "", 400},
+            {"DELETE", "/api/books", null, 405},
+            {"GET", "/api/books/" + id + "/template.pdf?paper=PARCHMENT", null, 400},
+            {"GET", "/api/books/" + id + "/template.svg?page=x", null, 400},
+            {"PUT", "/api/books/" + id + "/sewing", "{\"step\":3,\"outsideUp\":false}", 404},
+            {"POST", "/api/reading/length", "{\"text\":\"tall\",\"unit\":\"MM\"}", 422},
+            {"POST", "/api/reading/length", "{}", 400},
+            {"PUT", "/api/books/" + id, "{\"version\":1}", 400},
+            {"PUT", "/api/printer", "{\"across\":\"99\"}", 400},
+        };
+    }
+
+    @Test(dataProvider = "requests")
+    public void aWrongRequestIsToldInOneLine(String method, String path, String body, int status) {
+        Answer answer = send(method, path, body, Map.of());
+        assertEquals(answer.status(), status, answer.message());
+        assertTrue(answer.message().length() > 10 && !answer.message().contains("Exception"), answer.message());
+    }
+
+    @Test
+    public void aForeignPageIsNotLetIn() {
+        assertEquals(
+                send("POST", "/api/books", document("Cues"), Map.of("Origin", "https://elsewhere.example"))
+                        .status(),
+                403);
+        assertEquals(get("/api/books").body().size(), 0);
+    }
+
+    @Test
+    public void absurdPagesAreARemarkAndNotAnError() {
+        ObjectNode document = document("Cues").put("pages", 4000);
+        JsonNode plan = post("/api/plan", document).body();
+        assertTrue(plan.get("stopped").asBoolean());
+    }
+
+    private static ObjectNode part(ObjectNode document, String name) {
+        return (ObjectNode) document.get(name);
+    }
+}

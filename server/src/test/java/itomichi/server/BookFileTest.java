@@ -1,0 +1,79 @@
+package itomichi.server;
+
+import static org.testng.Assert.assertEquals;
+import static org.testng.Assert.assertTrue;
+
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import org.testng.annotations.DataProvider;
+import org.testng.annotations.Test;
+import tools.jackson.databind.JsonNode;
+
+public class BookFileTest extends HttpTest {
+
+    private String saved(String name) {
+        return new String(
+                get("/api/books/" + BooksTest.id(begin(name)) + "/file").raw().body(), StandardCharsets.UTF_8);
+    }
+
+    @Test
+    public void aSavedBookIsLoadedAsTheSameBook() {
+        JsonNode book = begin("Cues");
+        String file = new String(
+                get("/api/books/" + BooksTest.id(book) + "/file").raw().body(), StandardCharsets.UTF_8);
+        delete("/api/books/" + BooksTest.id(book));
+        assertEquals(post("/api/book-file", file).body().get("document"), book.get("document"));
+    }
+
+    @Test
+    public void theFileSaysWhatItIs() {
+        String file = saved("Cues");
+        assertTrue(file.contains("\"format\" : \"itomichi-book\"") && file.contains("\"version\" : 1"), file);
+    }
+
+    @Test
+    public void theExampleInTheDocumentationIsABook() throws Exception {
+        String text = Files.readString(Path.of("..", "docs", "book-file.md"));
+        String example = text.substring(text.indexOf("```json") + 7, text.indexOf("```", text.indexOf("```json") + 7));
+        Answer answer = post("/api/book-file", example);
+        assertEquals(answer.status(), 201, answer.message());
+    }
+
+    @DataProvider
+    Object[][] wrong() {
+        return new Object[][] {
+            {"\"format\" : ", "", "Line 2, column"},
+            {"\"version\" : 1", "\"version\" : 2", "At “/version”: the file is of version 2"},
+            {"itomichi-book", "something-else", "At “/format”: read “something-else”"},
+            {"\"pages\" : 32", "\"pages\" : \"many\"", "/book/pages"},
+            {"\"pages\" : 32", "\"pages\" : 0", "/book/pages"},
+            {"\"widthMm\" : 148.0", "\"widthMm\" : -148.0", "/book/leaf/widthMm"},
+            {"\"widthMm\" : 148.0", "\"widthMm\" : 3.0", "At “/book/leaf/widthMm”: A leaf's width of 3 mm"},
+            {"\"purpose\"", "\"porpoise\"", "/book"},
+            {"\"count\" : 5", "\"count\" : 6", "At “/book/stations/count”: Read 6 stations"},
+        };
+    }
+
+    @Test(dataProvider = "wrong")
+    public void aWrongFileIsToldByPlaceAndReason(String from, String to, String told) {
+        String file = bent(from, to);
+        Answer answer = post("/api/book-file", file);
+        String message = answer.message().replace('\u202f', ' ');
+        assertEquals(answer.status(), 422, message);
+        assertTrue(message.contains(told), message);
+    }
+
+    @Test(dataProvider = "wrong")
+    public void ofAWrongFileNothingIsKept(String from, String to, String told) {
+        String file = bent(from, to);
+        post("/api/book-file", file);
+        assertEquals(get("/api/books").body().size(), 1);
+    }
+
+    private String bent(String from, String to) {
+        String file = saved("Cues");
+        assertTrue(file.contains(from), file);
+        return file.replaceFirst(java.util.regex.Pattern.quote(from), to);
+    }
+}
