@@ -51,7 +51,7 @@ start_database() {
   make_cluster
   if ! database_runs; then
     port_taken "$DB_PORT" && fail "port $DB_PORT, meant for the database, is taken by another program; set ITOMICHI_DB_PORT"
-    as_database_owner "$(pg_bin)/pg_ctl" -D "$(db_folder)" -w -t 30 -o "-p $DB_PORT" -l "$(db_folder)/server.log" start >"$RUN/pg_ctl.log" 2>&1 ||
+    as_database_owner "$(pg_bin)/pg_ctl" -D "$(db_folder)" -w -t 30 -o "-p $DB_PORT" -l "$(db_folder)/server.log" start </dev/null >"$RUN/pg_ctl.log" 2>&1 ||
       fail "the database does not start (see $(db_folder)/server.log)"
   fi
   export_database

@@ -1,0 +1,80 @@
+# Tests, benchmarks and pictures. Each runs on a cluster of its own, so that the binder's books are never touched.
+
+use_test_ground() {
+  RUN=${ITOMICHI_TEST_HOME:-$ROOT/.run-test}
+  PORT=${ITOMICHI_TEST_PORT:-8382}
+  DB_PORT=${ITOMICHI_TEST_DB_PORT:-8383}
+  ADDRESS="http://127.0.0.1:$PORT/"
+  export ITOMICHI_HOME=$RUN ITOMICHI_PORT=$PORT ITOMICHI_DB_PORT=$DB_PORT ITOMICHI_URL="http://127.0.0.1:$PORT"
+  prepare_ground
+  end_application
+  stop_database
+  rm -rf "$RUN/database"
+}
+
+# Runs Maven with its output shown, whole in a log.
+shown_mvn() {
+  (cd "$ROOT" && mvn -B "$@") 2>&1 | tee -a "$RUN/test.log" | grep -E --line-buffered '^\[(ERROR|WARNING)\]|Tests run:|BUILD|^\[INFO\] (Building|Running)' | grep -vE 'WARNING. *$'
+  return "${PIPESTATUS[0]}"
+}
+
+verify_pages() {
+  need_node
+  build_web
+  say "Checking the pages: types, imports, form"
+  (cd "$ROOT/web" && npm run verify) >"$RUN/web-verify.log" 2>&1 || { tail -n 30 "$RUN/web-verify.log" >&2; fail "the pages do not hold (see $RUN/web-verify.log)"; }
+}
+
+run_tests() {
+  use_test_ground
+  need_packages with-test-tools
+  trap 'end_application; stop_database' EXIT
+  : >"$RUN/test.log"
+  verify_pages
+  start_database
+  sql postgres -qc "create database itomichi_test"
+  export_database itomichi_test
+  say "Testing core, documents, database and HTTP"
+  shown_mvn -pl core,documents,server-db,server,benchmarks verify || fail "tests failed (see $RUN/test.log)"
+  unpack_application
+  export_database
+  launch_application
+  say "Testing in the browser"
+  # The pages' tests need no other module; the parent is read from the folder above.
+  shown_mvn -f browser-tests/pom.xml verify || fail "browser tests failed (see $RUN/test.log)"
+  say "All tests passed."
+}
+
+run_benchmarks() {
+  use_test_ground
+  need_packages with-test-tools
+  trap 'end_application; stop_database' EXIT
+  : >"$RUN/test.log"
+  build_all
+  (cd "$ROOT" && mvn -B -q -pl benchmarks -am package -DskipTests) >"$RUN/build.log" 2>&1 || fail "the benchmarks do not build (see $RUN/build.log)"
+  start_database
+  say "== A plan, by JMH"
+  java -jar "$ROOT/benchmarks/target/benchmarks.jar"
+  say "== Start of the built application"
+  local from
+  from=$(date +%s%N)
+  launch_application --spring.profiles.active=bench
+  say "From launch to the first answer: $((($(date +%s%N) - from) / 1000000)) ms"
+  say "== The plan over HTTP beside the same bytes from memory"
+  java -cp "$ROOT/benchmarks/target/benchmarks.jar" itomichi.benchmark.HttpLoad "http://127.0.0.1:$PORT"
+  say "== First load of the pages"
+  "$ROOT/bin/lib/first-load.sh" "http://127.0.0.1:$PORT"
+  say "== A dragged station"
+  (cd "$ROOT" && mvn -B -q -f browser-tests/pom.xml test -Dtest=DragBench -Dsurefire.failIfNoSpecifiedTests=true) | grep -E 'frame|numbers|ERROR' || fail "the drag could not be measured"
+}
+
+take_screenshots() {
+  use_test_ground
+  need_packages with-test-tools
+  trap 'end_application; stop_database' EXIT
+  build_all
+  start_database
+  launch_application
+  (cd "$ROOT" && mvn -B -q -f browser-tests/pom.xml test -Dtest=Screenshots) || fail "the pictures could not be taken"
+  say "Pictures taken anew: docs/screenshots"
+}

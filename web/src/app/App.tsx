@@ -14,7 +14,14 @@ const Sewing = lazy(() => import('../features/sewing/Sewing'));
 
 const client = new QueryClient({
   defaultOptions: {
-    queries: { retry: false, refetchOnWindowFocus: false, refetchOnReconnect: false, networkMode: 'always' },
+    queries: {
+      retry: false,
+      // What could not be had is asked for again until it is there; the screen says so meanwhile.
+      refetchInterval: (query) => (query.state.status === 'error' ? 2000 : false),
+      refetchOnWindowFocus: false,
+      refetchOnReconnect: false,
+      networkMode: 'always',
+    },
     mutations: { networkMode: 'always' },
   },
 });

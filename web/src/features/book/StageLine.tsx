@@ -1,3 +1,4 @@
+import { useEffect, useRef } from 'react';
 import { NavLink } from 'react-router';
 import { useSession } from '../../state/useSession';
 import { STAGES, type StageWords } from './stages';
@@ -7,9 +8,13 @@ export function StageLine({ now }: { now: StageWords }) {
   const { state } = useSession();
   const { id } = state.view;
   const done = new Set(state.document.done);
+  const line = useRef<HTMLOListElement>(null);
+  useEffect(() => {
+    line.current?.querySelector('[aria-current]')?.scrollIntoView({ inline: 'center', block: 'nearest' });
+  }, [now]);
   return (
     <nav className="stage-line" aria-label="Order of work">
-      <ol>
+      <ol ref={line}>
         {STAGES.map((stage) => {
           const sewn = done.has(stage.key);
           return (

@@ -1,0 +1,81 @@
+package itomichi.browser.journey;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+
+import com.microsoft.playwright.Download;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import itomichi.browser.fixture.Bench.Book;
+import itomichi.browser.fixture.Journey;
+import itomichi.browser.screen.BookScreen;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import org.testng.annotations.Test;
+
+public class BenchTest extends Journey {
+
+    @Test
+    public void aBookIsFoundByAFewLetters() {
+        Book book = bench.begin("Quillfeather");
+        Page page = window();
+        page.navigate("/");
+        assertThat(heading(page, book.name())).isVisible();
+        page.keyboard().press("/");
+        page.keyboard().type("quillf");
+        assertThat(heading(page, book.name())).isVisible();
+        assertThat(page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setLevel(2)))
+                .hasCount(1);
+    }
+
+    @Test
+    public void aBookIsCopiedShelvedRemovedAndPutBack() {
+        Book book = bench.begin("Travelling");
+        Page page = window();
+        page.navigate("/");
+        press(page, "Copy " + book.name());
+        assertThat(heading(page, book.name() + ", 2")).isVisible();
+        press(page, "Put " + book.name() + " on the shelf");
+        var shelf = page.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("Shelf"));
+        assertThat(shelf.getByText(book.name())).isVisible();
+        press(page, "Remove " + book.name());
+        assertThat(heading(page, book.name())).hasCount(0);
+        press(page, "Put it back");
+        assertThat(heading(page, book.name())).isVisible();
+    }
+
+    @Test
+    public void aBookTravelsThroughAFile() {
+        Book book = bench.begin("Filed");
+        Page page = window();
+        BookScreen.open(page, book.id(), "purpose");
+        Download file =
+                page.waitForDownload(() -> page.getByText("Save as a file").click());
+        page.navigate("/");
+        page.getByLabel("Book file").setInputFiles(file.path());
+        assertThat(page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setLevel(1)))
+                .hasText(book.name() + ", 2");
+    }
+
+    @Test
+    public void aWrongFileIsToldByPlaceAndReason() throws Exception {
+        Path wrong = Files.writeString(
+                Files.createTempFile("wrong", ".json"),
+                "{\"format\":\"itomichi-book\",\"version\":1,\"book\":{\"pages\":\"many\"}}");
+        Page page = window();
+        page.navigate("/");
+        page.getByLabel("Book file").setInputFiles(wrong);
+        assertThat(page.getByRole(AriaRole.STATUS).first()).containsText("was not loaded. At “/book");
+    }
+
+    private static void press(Page page, String name) {
+        page.getByRole(
+                        AriaRole.BUTTON,
+                        new Page.GetByRoleOptions().setName(name).setExact(true))
+                .click();
+    }
+
+    private static com.microsoft.playwright.Locator heading(Page page, String name) {
+        return page.getByRole(
+                AriaRole.HEADING, new Page.GetByRoleOptions().setName(name).setExact(true));
+    }
+}

@@ -1,0 +1,82 @@
+package itomichi.browser.journey;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.testng.Assert.assertEquals;
+
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import itomichi.browser.fixture.Bench.Book;
+import itomichi.browser.fixture.Journey;
+import itomichi.browser.screen.BookScreen;
+import java.util.ArrayList;
+import java.util.List;
+import org.testng.annotations.DataProvider;
+import org.testng.annotations.Test;
+
+/** Nonsense typed into every field of every stage. */
+public class NonsenseTest extends Journey {
+
+    private static final Object[][] FIELDS = {
+        {"purpose", List.of("Pages")},
+        {"paper", List.of("Leaf width", "Leaf height", "Weight")},
+        {"gather", List.of("Pages", "Cover stuff", "Square")},
+        {"stations", List.of("From the head", "From the tail", "Station 1", "Station 3")},
+        {"thread", List.of("Count", "Plies", "Each tail", "Needle’s eye", "Slack, %")},
+    };
+    private static final List<String> NONSENSE =
+            List.of("tall", "", "-5", "1/0", "99999999 mm", "<b>8</b>", "'; drop table book;--");
+
+    @DataProvider
+    Object[][] fields() {
+        List<Object[]> rows = new ArrayList<>();
+        for (Object[] stage : FIELDS) {
+            for (Object field : (List<?>) stage[1]) {
+                rows.add(new Object[] {stage[0], field});
+            }
+        }
+        return rows.toArray(Object[][]::new);
+    }
+
+    @Test(dataProvider = "fields")
+    public void nonsenseGetsOneLineAndTheLastGoodPlanStays(String stage, String label) {
+        Book book = bench.begin("Nonsense");
+        Page page = window();
+        BookScreen screen = BookScreen.open(page, book.id(), stage);
+        String figures = page.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("Figures"))
+                .innerText();
+        for (String nonsense : NONSENSE) {
+            var field = screen.field(label).last();
+            field.fill(nonsense);
+            field.press("Enter");
+            assertThat(screen.line()).hasCount(1);
+            assertEquals(screen.line().innerText().contains("\n"), false);
+            field.press("Escape");
+        }
+        assertEquals(
+                page.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("Figures"))
+                        .innerText(),
+                figures);
+        assertEquals(bench.kept(book).view(), book.view());
+    }
+
+    @Test
+    public void aNameIsTakenAsItIsTypedHoweverOddItLooks() {
+        Book book = bench.begin("Odd");
+        Page page = window();
+        BookScreen screen = BookScreen.open(page, book.id(), "purpose");
+        screen.type("Name", "<i>糸</i> & \"sons\" " + book.revision()).kept(2);
+        assertEquals(bench.kept(book).name(), "<i>糸</i> & \"sons\" 1");
+        assertThat(page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setLevel(1)))
+                .hasText("<i>糸</i> & \"sons\" 1");
+    }
+
+    @Test
+    public void anEmptyNameIsRefusedInItsField() {
+        Book book = bench.begin("Named");
+        Page page = window();
+        BookScreen screen = BookScreen.open(page, book.id(), "purpose");
+        screen.type("Name", "   ");
+        assertThat(screen.line()).containsText("A name is wanted");
+        assertEquals(bench.kept(book).name(), book.name());
+    }
+}

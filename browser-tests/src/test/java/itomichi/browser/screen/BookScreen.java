@@ -1,0 +1,81 @@
+package itomichi.browser.screen;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import java.util.regex.Pattern;
+
+/** A book at one of its stages. */
+public final class BookScreen {
+
+    private final Page page;
+
+    public BookScreen(Page page) {
+        this.page = page;
+    }
+
+    public static BookScreen open(Page page, String id, String stage) {
+        page.navigate("/books/" + id + "/" + stage);
+        BookScreen screen = new BookScreen(page);
+        assertThat(screen.figure("Sheets to fold")).isVisible();
+        return screen;
+    }
+
+    public BookScreen stage(String name) {
+        page.getByRole(AriaRole.NAVIGATION)
+                .getByRole(AriaRole.LINK, new Locator.GetByRoleOptions().setName(Pattern.compile("^" + name)))
+                .click();
+        return this;
+    }
+
+    public Locator field(String label) {
+        return page.getByLabel(label, new Page.GetByLabelOptions().setExact(true));
+    }
+
+    /** Types into a field and takes it. */
+    public BookScreen type(String label, String text) {
+        field(label).fill(text);
+        field(label).press("Enter");
+        return this;
+    }
+
+    /** A figure of the band; its text is its label and its value. */
+    public Locator figure(String label) {
+        return page.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("Figures"))
+                .getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName(Pattern.compile("^" + label)));
+    }
+
+    public BookScreen shows(String label, String value) {
+        assertThat(figure(label)).containsText(Pattern.compile(value.replace(" ", "[\\s\u202f\u00a0]?")));
+        return this;
+    }
+
+    public Locator remarks() {
+        return page.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("Remarks"));
+    }
+
+    public BookScreen press(String button) {
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(button))
+                .first()
+                .click();
+        return this;
+    }
+
+    /** Waits until the book is kept at this revision. */
+    public BookScreen kept(int revision) {
+        assertThat(page.locator(".book-kept")).hasText("Kept, revision " + revision);
+        return this;
+    }
+
+    public Locator line() {
+        return page.locator(".field-line");
+    }
+
+    public Locator station(int number) {
+        return page.getByRole(
+                AriaRole.SLIDER,
+                new Page.GetByRoleOptions().setName("Station " + number).setExact(true));
+    }
+}
