@@ -84,6 +84,7 @@ public class BookService {
      */
     @Transactional
     public BookView save(UUID id, long version, String change, BookDocument document) {
+        store.hold(id);
         BookView now = view(id);
         BookDocument named =
                 renamed(document, BookDocuments.spec(document).title().name());
@@ -125,6 +126,7 @@ public class BookService {
     }
 
     private StoredBook unchanged(UUID id, long version) {
+        store.hold(id);
         StoredBook now = stored(id);
         if (now.version() != version) {
             throw new ConflictException(view(now), now.document());
@@ -176,6 +178,7 @@ public class BookService {
     /** Brings a removed book back. */
     @Transactional
     public void restore(UUID id) {
+        store.hold(id);
         StoredBook book = stored(id);
         if (!book.removed()) {
             return;

@@ -88,6 +88,11 @@ class BookStore {
                 row.get(BOOK.CHANGED_AT));
     }
 
+    /** Holds a book until the transaction ends, so that two changes of it come one after the other. */
+    void hold(UUID id) {
+        database.select(BOOK.ID).from(BOOK).where(BOOK.ID.eq(id)).forUpdate().fetch();
+    }
+
     /** Whether another book in work has this name. */
     boolean nameTaken(String name, @Nullable UUID except) {
         Condition other = except == null ? DSL.trueCondition() : BOOK.ID.ne(except);
