@@ -75,18 +75,14 @@ function tailPath(x: number, y: number, count: number): string {
   return count > 1 ? one + two : one;
 }
 
-/** The needle beside its hole: towards the eye when it comes out of this face, away when it goes in. */
+/** The needle beside its hole: its point away from the hole when it comes out of this face, at the hole when it goes in. */
 function Needle({ x, y, coming }: { x: number; y: number; coming: boolean }) {
+  const far = { x: x + 14, y: y - 46 };
   return (
     <g className="needle">
-      <line x1={x} y1={y} x2={x + 14} y2={y + (coming ? -46 : -46)} />
-      <circle
-        cx={x + (coming ? 0 : 14)}
-        cy={y + (coming ? 0 : -46)}
-        r={coming ? 3.5 : 2.5}
-        className={coming ? 'needle-out' : 'needle-in'}
-      />
-      <path d={coming ? `M ${x + 14} ${y - 46} l -5 9 l 8 2 z` : `M ${x} ${y} l -0.5 -10 l 7 2 z`} />
+      <line x1={x} y1={y} x2={far.x} y2={far.y} />
+      <circle cx={coming ? x : far.x} cy={coming ? y : far.y} r={coming ? 3.5 : 2.5} />
+      <path d={coming ? `M ${far.x} ${far.y} l -5 9 l 8 2 z` : `M ${x} ${y} l -0.5 -10 l 7 2 z`} />
     </g>
   );
 }

@@ -15,11 +15,6 @@ public record Kettle(Hole hole) implements Move {
     }
 
     @Override
-    public Spot end() {
-        return start();
-    }
-
-    @Override
     public double lengthMm(Frame frame) {
         return 2 * frame.pitchMm() + 2 * Math.PI * frame.threadMm() * 1.5;
     }

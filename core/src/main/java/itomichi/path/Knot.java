@@ -20,11 +20,6 @@ public record Knot(Hole hole, Face face, int turns) implements Move {
     }
 
     @Override
-    public Spot end() {
-        return start();
-    }
-
-    @Override
     public double lengthMm(Frame frame) {
         return turns * DIAMETERS_PER_TURN * frame.threadMm();
     }

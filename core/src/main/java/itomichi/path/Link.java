@@ -15,11 +15,6 @@ public record Link(Hole hole) implements Move {
     }
 
     @Override
-    public Spot end() {
-        return start();
-    }
-
-    @Override
     public double lengthMm(Frame frame) {
         return 2 * frame.pitchMm() + Math.PI / 2 * 2 * frame.threadMm();
     }

@@ -13,8 +13,10 @@ public sealed interface Move permits Pass, Run, Wrap, Link, Kettle, Knot, Tail {
     /** Where the thread is before the move. */
     Spot start();
 
-    /** Where the thread is after it. */
-    Spot end();
+    /** Where the thread is after it: where it was, unless the move says otherwise. */
+    default Spot end() {
+        return start();
+    }
 
     /** Thread used, mm, by the formula for this kind of move. */
     double lengthMm(Frame frame);

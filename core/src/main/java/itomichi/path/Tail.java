@@ -25,11 +25,6 @@ public record Tail(Hole hole, Face face, Side side) implements Move {
     }
 
     @Override
-    public Spot end() {
-        return start();
-    }
-
-    @Override
     public double lengthMm(Frame frame) {
         return frame.tailMm();
     }

@@ -33,9 +33,10 @@ final class NextThings {
                         spec.leaf().height().at(Fineness.CUT));
             case GATHER ->
                 Phrase.of(
-                        "Fold {} of {} and nest them",
+                        "Fold {} of {}{}",
                         things(signature.sheets(), "sheet"),
-                        spec.paper().name());
+                        spec.paper().name(),
+                        signature.sheets() == 1 ? "" : " and nest them");
             case STATIONS -> Phrase.of("Settle where the {} holes go", stations.count());
             case TEMPLATE -> Phrase.of("Print the strip and punch {}", things(stations.count(), "hole"));
             case THREAD ->

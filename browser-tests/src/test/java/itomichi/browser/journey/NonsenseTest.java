@@ -64,10 +64,11 @@ public class NonsenseTest extends Journey {
         Book book = bench.begin("Odd");
         Page page = window();
         BookScreen screen = BookScreen.open(page, book.id(), "purpose");
-        screen.type("Name", "<i>糸</i> & \"sons\" " + book.revision()).kept(2);
-        assertEquals(bench.kept(book).name(), "<i>糸</i> & \"sons\" 1");
+        String name = "<i>糸</i> & \"sons\" of " + book.name();
+        screen.type("Name", name).kept(2);
+        assertEquals(bench.kept(book).name(), name);
         assertThat(page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setLevel(1)))
-                .hasText("<i>糸</i> & \"sons\" 1");
+                .hasText(name);
     }
 
     @Test

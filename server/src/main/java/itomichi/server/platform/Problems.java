@@ -3,6 +3,7 @@ package itomichi.server.platform;
 import itomichi.plan.UnfitValueException;
 import java.sql.SQLTransientConnectionException;
 import java.util.stream.Stream;
+import org.apache.catalina.connector.ClientAbortException;
 import org.jooq.exception.DataAccessException;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
@@ -14,6 +15,7 @@ import org.springframework.transaction.CannotCreateTransactionException;
 import org.springframework.web.ErrorResponse;
 import org.springframework.web.bind.annotation.ExceptionHandler;
 import org.springframework.web.bind.annotation.RestControllerAdvice;
+import org.springframework.web.context.request.async.AsyncRequestNotUsableException;
 import org.springframework.web.method.annotation.MethodArgumentTypeMismatchException;
 
 /** Tells every failure in one line; no trace ever reaches a screen. */
@@ -73,6 +75,12 @@ class Problems {
                         || cause instanceof java.net.SocketException
                         || cause instanceof java.sql.SQLException sql
                                 && String.valueOf(sql.getSQLState()).matches("08.*|57P.*"));
+    }
+
+    /** The browser has gone on to another page; there is nobody left to be told. */
+    @ExceptionHandler({ClientAbortException.class, AsyncRequestNotUsableException.class})
+    void gone() {
+        LOG.debug("A browser did not wait for its answer");
     }
 
     @ExceptionHandler
