@@ -101,14 +101,7 @@ export default function NewBook({ close, begun }: Props) {
     wrong?.at === at ? { status: 'error' as const, 'aria-describedby': `wrong-${at}`, 'aria-invalid': true } : {};
 
   return (
-    <Modal
-      open
-      title="Begin a book"
-      onCancel={close}
-      footer={null}
-      width={460}
-      closable={false}
-    >
+    <Modal open title="Begin a book" onCancel={close} footer={null} width={460} closable={false}>
       <form onSubmit={(event) => void begin(event)} className="begin" noValidate>
         <div className="field">
           <label htmlFor="begin-name">Name</label>
