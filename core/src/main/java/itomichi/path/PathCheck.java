@@ -122,11 +122,18 @@ public final class PathCheck {
 
     private boolean tiedBelow(int signature) {
         return path.moves().stream()
-                .anyMatch(move -> move instanceof Run run
-                                && Math.max(run.from().signature(), run.to().signature()) == signature
-                                && Math.min(run.from().signature(), run.to().signature()) == signature - 1
-                        || (move instanceof Link || move instanceof Kettle)
-                                && move.start().hole().signature() == signature);
+                .anyMatch(move -> climbsBetween(move, signature - 1, signature) || hangsOn(move, signature));
+    }
+
+    private static boolean climbsBetween(Move move, int lower, int upper) {
+        return move instanceof Run run
+                && Math.min(run.from().signature(), run.to().signature()) == lower
+                && Math.max(run.from().signature(), run.to().signature()) == upper;
+    }
+
+    private static boolean hangsOn(Move move, int signature) {
+        return (move instanceof Link || move instanceof Kettle)
+                && move.start().hole().signature() == signature;
     }
 
     private void ends() {

@@ -78,7 +78,7 @@ public class WordsTest {
             {Stage.GATHER, "Fold 8 sheets of Book wove and nest them"},
             {Stage.STATIONS, "Settle where the 5 holes go"},
             {Stage.TEMPLATE, "Print the strip and punch 5 holes"},
-            {Stage.THREAD, "Cut 585 mm of linen 30/3"},
+            {Stage.THREAD, "Cut 586 mm of linen 30/3"},
             {Stage.SEW, "Sew it: 9 moves"},
         };
     }
