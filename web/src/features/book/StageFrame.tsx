@@ -74,7 +74,6 @@ function Settle({ stage }: { stage: Stage }) {
           }}
         >
           {words.settle}
-          {next && <span className="settle-next"> · on to {next.name.toLowerCase()}</span>}
         </Button>
       )}
     </div>

@@ -27,9 +27,9 @@ public record SoftCover(Length pageWidth, Length pageHeight, Length creep, Lengt
     public Working width() {
         return Working.by(WIDTH)
                 .with("W", "width of the leaf", Quantity.of(pageWidth, Fineness.CUT))
-                .with("c", "creep left standing", Quantity.of(creep, Fineness.MARK))
+                .with("c", "creep left standing", Quantity.of(creep, Fineness.BUNDLE))
                 .with("q", "square", Quantity.of(square, Fineness.CUT))
-                .with("f", "thickness it goes round", Quantity.of(fold, Fineness.MARK))
+                .with("f", "thickness it goes round", Quantity.of(fold, Fineness.BUNDLE))
                 .from(Source.GEOMETRY)
                 .note(Phrase.of(
                         "Height: {} + 2 × {} = {}.",

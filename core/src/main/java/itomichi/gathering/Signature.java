@@ -73,7 +73,7 @@ public record Signature(int wantedPages, Length sheetThickness) {
                         "Up to {} is comfortable in a single pamphlet; beyond {} it springs open (common practice).",
                         Length.ofMm(3.5).at(Fineness.CUT),
                         Length.ofMm(6).at(Fineness.CUT)))
-                .gives(Quantity.of(Length.ZERO, Fineness.MARK));
+                .gives(Quantity.of(Length.ZERO, Fineness.BUNDLE));
     }
 
     /** How far the innermost sheet stands out past the outermost one at the fore edge. */
@@ -82,7 +82,7 @@ public record Signature(int wantedPages, Length sheetThickness) {
                 .with("s", "sheets", Quantity.count(sheets()))
                 .with("t", "thickness of a sheet", Quantity.of(sheetThickness, Fineness.HAIR))
                 .note(Phrase.of("Each leaf spends a quarter circle on going round the sheets inside it."))
-                .gives(Quantity.of(Length.ZERO, Fineness.MARK));
+                .gives(Quantity.of(Length.ZERO, Fineness.BUNDLE));
     }
 
     /**

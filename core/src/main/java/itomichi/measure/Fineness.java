@@ -16,6 +16,8 @@ public enum Fineness {
     CUT("0.5", 16),
     /** Marks along a fold and creep: 0.1 mm, 1/32 in. */
     MARK("0.1", 32),
+    /** Folded bundles, creep, holes: 0.1 mm, 0.001 in. */
+    BUNDLE("0.1", 0),
     /** What a caliper reads: 0.01 mm, 0.001 in. */
     CALIPER("0.01", 0),
     /** The thickness of a single sheet: 0.001 mm, 0.0001 in. */
@@ -54,7 +56,7 @@ public enum Fineness {
 
     private String inches(Length length) {
         if (inchParts == 0) {
-            int places = this == CALIPER ? 3 : 4;
+            int places = this == HAIR ? 4 : 3;
             return BigDecimal.valueOf(length.micrometres())
                     .divide(BigDecimal.valueOf(Length.PER_INCH), places, RoundingMode.HALF_UP)
                     .toPlainString();

@@ -23,7 +23,7 @@ public final class HoleSize {
 
     private static final Formula BY_THREAD = Formula.of("0.85 × d × R");
     private static final Formula BY_NEEDLE = Formula.of("e");
-    private static final Quantity SIZE = Quantity.of(Length.ZERO, Fineness.MARK);
+    private static final Quantity SIZE = Quantity.of(Length.ZERO, Fineness.BUNDLE);
 
     private HoleSize() {}
 

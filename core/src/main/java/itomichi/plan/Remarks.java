@@ -103,7 +103,7 @@ final class Remarks {
         Phrase mend = Phrase.of(
                 "Make it {} pages, {} folded",
                 fitting,
-                Length.ofMm(fitting / 2.0 * signature.sheetThickness().mm()).at(Fineness.MARK));
+                Length.ofMm(fitting / 2.0 * signature.sheetThickness().mm()).at(Fineness.BUNDLE));
         if (thick.isMoreThan(UNSEWABLE)) {
             remarks.add(thinner(
                     fitting,
@@ -113,7 +113,7 @@ final class Remarks {
                             Phrase.of(
                                     "{} sheets fold to {}: over {} no awl goes straight through one fold. Divide them into signatures.",
                                     signature.sheets(),
-                                    thick.at(Fineness.MARK),
+                                    thick.at(Fineness.BUNDLE),
                                     UNSEWABLE.at(Fineness.CUT)))));
         } else if (thick.isMoreThan(SPRINGS)) {
             remarks.add(thinner(
@@ -124,7 +124,7 @@ final class Remarks {
                             Phrase.of(
                                     "{} sheets fold to {}: over {} a single signature springs open.",
                                     signature.sheets(),
-                                    thick.at(Fineness.MARK),
+                                    thick.at(Fineness.BUNDLE),
                                     SPRINGS.at(Fineness.CUT)))));
         } else if (thick.isMoreThan(COMFORTABLE)) {
             remarks.add(thinner(
@@ -135,7 +135,7 @@ final class Remarks {
                             Phrase.of(
                                     "{} sheets fold to {}: up to {} is comfortable in one fold.",
                                     signature.sheets(),
-                                    thick.at(Fineness.MARK),
+                                    thick.at(Fineness.BUNDLE),
                                     COMFORTABLE.at(Fineness.CUT)))));
         }
     }
@@ -155,7 +155,7 @@ final class Remarks {
                             "creep-seen",
                             Phrase.of(
                                     "The inner sheets stand out {} at the fore edge. Leave it, and the cover hides it; or trim.",
-                                    creep.at(Fineness.MARK)))
+                                    creep.at(Fineness.BUNDLE)))
                     .mendedBy(
                             Phrase.of("Trim the fore edge to the outer sheet"),
                             spec.withLeaf(new BookSpec.Leaf(

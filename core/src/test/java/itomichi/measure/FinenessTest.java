@@ -15,6 +15,7 @@ public class FinenessTest {
             {19.3, Fineness.CUT, "19.5 mm", "3/4 in"},
             {42.52, Fineness.MARK, "42.5 mm", "1 11/16 in"},
             {2.496, Fineness.MARK, "2.5 mm", "3/32 in"},
+            {2.688, Fineness.BUNDLE, "2.7 mm", "0.106 in"},
             {0.156, Fineness.HAIR, "0.156 mm", "0.0061 in"},
             {0.4804, Fineness.CALIPER, "0.48 mm", "0.019 in"},
             {0.0, Fineness.CUT, "0 mm", "0 in"},

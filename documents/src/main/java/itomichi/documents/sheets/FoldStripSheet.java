@@ -126,7 +126,7 @@ public final class FoldStripSheet {
                 .words(
                         "Cut along the whole lines, fold along the dashed one, lay it in the valley with its head to the head of the "
                                 + "signature, and punch where the lines cross the fold. Hole: "
-                                + plan.hole().at(Fineness.MARK).in(unit) + " wide.",
+                                + plan.hole().at(Fineness.BUNDLE).in(unit) + " wide.",
                         WORDS_MM);
         below.gap(2).words("Push the awl away from the hand that holds, into a cradle or foam.", WORDS_MM);
     }

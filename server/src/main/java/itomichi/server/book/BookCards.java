@@ -45,7 +45,7 @@ final class BookCards {
                         "{} × {}, {} thick",
                         plan.spec().leaf().width().at(Fineness.CUT),
                         plan.spec().leaf().height().at(Fineness.CUT),
-                        plan.figure("fold").length().at(Fineness.MARK))),
+                        plan.figure("fold").length().at(Fineness.BUNDLE))),
                 punched ? view.stations() : List.of(),
                 outside,
                 view.next().stage(),
