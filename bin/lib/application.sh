@@ -27,6 +27,8 @@ end_application() {
   if app_runs; then
     local pid
     pid=$(head -n 1 "$RUN/app.pid")
+    # Gone first, so that a start waiting in another terminal knows that this end was wanted.
+    rm -f "$RUN/app.pid"
     kill "$pid" 2>/dev/null || true
     for _ in $(seq 100); do
       kill -0 "$pid" 2>/dev/null || break
@@ -51,7 +53,8 @@ start_application() {
   launch_application
   say "Itomichi is ready: $ADDRESS"
   say "Ctrl+C stops it; the books are kept in $RUN."
-  wait "$APP_PID" || fail "the application ended by itself (see $RUN/app.log)"
+  wait "$APP_PID" || true
+  [ ! -e "$RUN/app.pid" ] || fail "the application ended by itself (see $RUN/app.log)"
 }
 
 stop_application() {

@@ -21,7 +21,10 @@ export function BookTop() {
           onClick={() => void session.undo()}
           title={undo ? `Undo: ${undo}` : ''}
         >
-          Undo{undo && <span className="book-turn-what">: {undo}</span>}
+          <span>
+            Undo
+            {undo && <span className="book-turn-what">: {undo}</span>}
+          </span>
         </Button>
         <Button
           size="small"

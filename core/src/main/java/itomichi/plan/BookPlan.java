@@ -24,7 +24,7 @@ import java.util.List;
  * @param pathFaults what the independent checks found; empty for a sound path
  * @param steps the sewing, a hand's move at a time
  * @param figures the figures of the band, each with its working, in the order of the work
- * @param remarks what is to be said, in the order of the work
+ * @param remarks what is to be said, the gravest first
  * @param next the next thing to do, stage by stage
  */
 public record BookPlan(

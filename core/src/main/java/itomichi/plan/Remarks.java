@@ -11,6 +11,7 @@ import itomichi.path.PathFault;
 import itomichi.station.StationFault;
 import itomichi.station.StationScheme;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 
 /** What a pamphlet's plan has to say for itself. Limits are common practice, no published source. */
@@ -51,6 +52,9 @@ final class Remarks {
             remarks.add(Remark.stop(
                     "path-" + fault.kind().name().toLowerCase(java.util.Locale.ROOT), Phrase.of("{}", fault.words())));
         }
+        // the gravest first; else in the order of the work
+        remarks.sort(Comparator.comparing((Remark<BookSpec> remark) -> remark.weight())
+                .reversed());
         return remarks;
     }
 

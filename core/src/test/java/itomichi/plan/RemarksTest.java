@@ -18,6 +18,19 @@ public class RemarksTest {
         assertEquals(keys(Books.sound()), List.of("creep-seen"));
     }
 
+    @Test
+    public void aStopIsSaidBeforeACautionBeforeANote() {
+        BookSpec spec = Books.sound()
+                .withPages(30)
+                .withPaper(Books.paper(120, Grain.ACROSS_FOLD))
+                .withStations(Books.placed(2, 105, 190));
+        var weights = Planner.plan(spec).remarks().stream()
+                .map(Remark::weight)
+                .distinct()
+                .toList();
+        assertEquals(weights, List.of(Remark.Weight.STOP, Remark.Weight.CAUTION, Remark.Weight.NOTE));
+    }
+
     @DataProvider
     Object[][] troubled() {
         BookSpec sound = Books.sound();
