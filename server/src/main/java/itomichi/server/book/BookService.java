@@ -41,11 +41,14 @@ public class BookService {
     /** A book for the screen. */
     @Transactional(readOnly = true)
     public BookView view(UUID id) {
-        StoredBook book = stored(id);
+        return view(notRemoved(stored(id)));
+    }
+
+    private static StoredBook notRemoved(StoredBook book) {
         if (book.removed()) {
             throw new ProblemException(HttpStatus.GONE, "“" + book.document().name() + "” was removed from the bench.");
         }
-        return view(book);
+        return book;
     }
 
     private BookView view(StoredBook book) {
@@ -84,15 +87,14 @@ public class BookService {
      */
     @Transactional
     public BookView save(UUID id, long version, String change, BookDocument document) {
-        store.hold(id);
-        BookView now = view(id);
+        StoredBook now = notRemoved(held(id));
         BookDocument named =
                 renamed(document, BookDocuments.spec(document).title().name());
         if (now.version() != version) {
             if (now.document().equals(named)) {
-                return now;
+                return view(now);
             }
-            throw new ConflictException(now, named);
+            throw new ConflictException(view(now), named);
         }
         if (store.nameTaken(named.name(), id)) {
             throw new UnfitValueException(
@@ -112,7 +114,7 @@ public class BookService {
         if (parent == null) {
             throw new ProblemException(HttpStatus.UNPROCESSABLE_CONTENT, "There is nothing to undo.");
         }
-        return moved(view(now), parent, store.document(id, parent));
+        return moved(now, parent, store.document(id, parent));
     }
 
     /** Does again what was undone last. */
@@ -122,19 +124,24 @@ public class BookService {
         BookStore.Child child = store.lastChild(id, now.revision())
                 .orElseThrow(
                         () -> new ProblemException(HttpStatus.UNPROCESSABLE_CONTENT, "There is nothing to do again."));
-        return moved(view(now), child.number(), store.document(id, child.number()));
+        return moved(now, child.number(), store.document(id, child.number()));
+    }
+
+    /** A book that nobody else changes until this transaction ends. */
+    private StoredBook held(UUID id) {
+        store.hold(id);
+        return stored(id);
     }
 
     private StoredBook unchanged(UUID id, long version) {
-        store.hold(id);
-        StoredBook now = stored(id);
+        StoredBook now = held(id);
         if (now.version() != version) {
             throw new ConflictException(view(now), now.document());
         }
         return now;
     }
 
-    private BookView moved(BookView before, int revision, BookDocument document) {
+    private BookView moved(StoredBook before, int revision, BookDocument document) {
         String name = store.nameTaken(document.name(), before.id())
                 ? before.document().name()
                 : document.name();
@@ -147,7 +154,7 @@ public class BookService {
     /** Makes a book like this one, with nothing done yet. */
     @Transactional
     public BookView copy(UUID id) {
-        BookDocument document = view(id).document();
+        BookDocument document = notRemoved(stored(id)).document();
         BookDocument fresh = new BookDocument(
                 document.name(),
                 document.purpose(),
@@ -178,8 +185,7 @@ public class BookService {
     /** Brings a removed book back. */
     @Transactional
     public void restore(UUID id) {
-        store.hold(id);
-        StoredBook book = stored(id);
+        StoredBook book = held(id);
         if (!book.removed()) {
             return;
         }
