@@ -65,6 +65,9 @@ generate_sources() {
   done
   export_database itomichi_generate
   (cd "$ROOT" && mvn -B -q -N install -Dspotless.check.skip && mvn -B -q -pl server-db org.jooq:jooq-codegen-maven:generate) || fail "the database classes could not be made"
+  # The server migrates by itself and keeps a history of it, so it wants a database of its own.
+  sql postgres -qc "drop database if exists itomichi_describe" -c "create database itomichi_describe"
+  export_database itomichi_describe
   (cd "$ROOT" && mvn -B -q -pl server -am test -Dtest=OpenApiFileTest -Dsurefire.failIfNoSpecifiedTests=false -Ditomichi.write-openapi=true) || fail "the HTTP description could not be made"
   say "Made anew: server-db/src/main/generated, server/openapi.json"
 }

@@ -7,6 +7,7 @@ import { createRoot } from 'react-dom/client';
 import { App } from './app/App';
 import './app/tokens.css';
 import './app/places.css';
+import './app/gather.css';
 import './app/drawing.css';
 
 createRoot(document.getElementById('root')!).render(<App />);

@@ -7,6 +7,9 @@ const KEYS: { where: string; keys: [string, string][] }[] = [
       ['n', 'begin a new book'],
       ['/', 'find a book'],
       ['i', 'mm or inches'],
+      ['d', 'drawers'],
+      ['m', 'caliper at hand, or put away'],
+      ['F8', 'read the caliper, also while typing'],
       ['?', 'these keys'],
     ],
   },
@@ -57,7 +60,7 @@ export function AllKeys({ close }: { close: () => void }) {
           </dl>
         </section>
       ))}
-      <p className="field-help">None of them acts while something is being typed.</p>
+      <p className="field-help">But for F8, none of them acts while something is being typed.</p>
     </Modal>
   );
 }

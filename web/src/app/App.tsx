@@ -11,6 +11,7 @@ import { dress } from './theme';
 
 const BookPlace = lazy(() => import('../features/book/BookPlace'));
 const Sewing = lazy(() => import('../features/sewing/Sewing'));
+const Drawers = lazy(() => import('../features/drawers/Drawers'));
 
 const client = new QueryClient({
   defaultOptions: {
@@ -41,6 +42,15 @@ const router = createBrowserRouter([
     element: <Frame />,
     children: [
       { path: '/', element: <Bench /> },
+      { path: '/drawers', element: <Navigate to="papers" replace relative="path" /> },
+      {
+        path: '/drawers/:drawer',
+        element: (
+          <Suspense fallback={<Waiting what="Opening the drawer" />}>
+            <Drawers />
+          </Suspense>
+        ),
+      },
       { path: '/books/:id', element: <Navigate to="purpose" replace relative="path" /> },
       {
         path: '/books/:id/:stage',

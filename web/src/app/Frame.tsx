@@ -1,6 +1,7 @@
 import { Button } from 'antd';
 import { useState } from 'react';
 import { Link, Outlet, useNavigate } from 'react-router';
+import { Caliper } from '../features/caliper/Caliper';
 import { useKeys } from '../ui/keys';
 import { UnitSwitch } from '../ui/UnitSwitch';
 import { useUnit } from '../units/unit';
@@ -10,12 +11,15 @@ import { useLamp } from './lamp';
 /** The frame round every place but the sewing: the way back to the bench, the unit, the lamp, the keys. */
 export function Frame() {
   const [keysShown, showKeys] = useState(false);
+  const [caliper, setCaliper] = useState(false);
   const { unit, setUnit } = useUnit();
   const { evening, setEvening } = useLamp();
   const navigate = useNavigate();
   useKeys({
     i: () => setUnit(unit === 'MM' ? 'INCH' : 'MM'),
     '?': () => showKeys(true),
+    d: () => void navigate('/drawers/papers'),
+    m: () => setCaliper(!caliper),
     n: () => void navigate('/?begin=yes'),
     '/': () => void navigate('/?find=yes'),
   });
@@ -30,6 +34,12 @@ export function Frame() {
           Itomichi
         </Link>
         <div className="frame-switches">
+          <Link to="/drawers/papers" className="frame-place">
+            Drawers
+          </Link>
+          <Button type="text" aria-pressed={caliper} onClick={() => setCaliper(!caliper)}>
+            Caliper
+          </Button>
           <UnitSwitch />
           <Button type="text" onClick={() => setEvening(!evening)}>
             {evening ? 'Daylight' : 'Lamplight'}
@@ -40,6 +50,7 @@ export function Frame() {
         </div>
       </header>
       <Outlet />
+      {caliper && <Caliper close={() => setCaliper(false)} />}
       {keysShown && <AllKeys close={() => showKeys(false)} />}
     </>
   );

@@ -4,6 +4,8 @@ import { Ruler } from './Ruler';
 interface Props {
   leafWidthMm: number;
   leafHeightMm: number;
+  /** Whether it is folded once; else it is a single leaf. */
+  folded: boolean;
   grain: 'WITH_FOLD' | 'ACROSS_FOLD' | 'UNKNOWN';
   width: number;
   height: number;
@@ -14,8 +16,8 @@ interface Props {
 const EDGE = 56;
 
 /** The unfolded sheet to scale: its fold, its grain, rules along two edges. */
-export function LeafSheet({ leafWidthMm, leafHeightMm, grain, width, height, unit, label }: Props) {
-  const sheetMm = 2 * leafWidthMm;
+export function LeafSheet({ leafWidthMm, leafHeightMm, folded, grain, width, height, unit, label }: Props) {
+  const sheetMm = (folded ? 2 : 1) * leafWidthMm;
   const scale = Math.max(0.1, Math.min((width - EDGE - 34) / sheetMm, (height - EDGE - 30) / leafHeightMm));
   const w = sheetMm * scale;
   const h = leafHeightMm * scale;
@@ -39,10 +41,14 @@ export function LeafSheet({ leafWidthMm, leafHeightMm, grain, width, height, uni
     <svg width={width} height={height} role="img" aria-label={label}>
       <rect x={left} y={top} width={w} height={h} className="sheet" />
       <g className="grain">{lines}</g>
-      <line x1={left + w / 2} x2={left + w / 2} y1={top} y2={top + h} className="fold-line" />
-      <text x={left + w / 2} y={top + h + 20} textAnchor="middle" className="note">
-        fold
-      </text>
+      {folded && (
+        <>
+          <line x1={left + w / 2} x2={left + w / 2} y1={top} y2={top + h} className="fold-line" />
+          <text x={left + w / 2} y={top + h + 20} textAnchor="middle" className="note">
+            fold
+          </text>
+        </>
+      )}
       {grain === 'UNKNOWN' && (
         <text x={left + w / 4} y={top + h / 2} textAnchor="middle" className="note">
           grain not tested

@@ -1,91 +1,134 @@
+import type { NestedView } from '../api/client';
+
 interface Props {
-  nested: readonly { innerRadiusMm: number; fallsBackMm: number }[];
-  sheetMm: number;
+  nested: readonly NestedView[];
+  leafMm: number;
   trimmed: boolean;
   creep: string;
   thickness: string;
+  /** Names of the papers, by their number. */
+  names: readonly string[];
   width: number;
   height: number;
   label: string;
 }
 
-/** The nested sheets seen from the head, magnified: the fold on the left, the fore edge on the right. */
-export function NestEnds({ nested, sheetMm, trimmed, creep, thickness, width, height, label }: Props) {
-  const foldMm = 2 * nested.length * sheetMm;
+const PX_PER_MM = 96 / 25.4;
+
+/** The nested sheets seen from the head, magnified: the fold on the left, the fore edge on the right; short and wide leaves are marked. */
+export function NestEnds(props: Props) {
+  const { nested, leafMm, trimmed, creep, thickness, names, width, height, label } = props;
+  const half = nested.reduce((sum, sheet) => sum + sheet.sheetMm, 0);
+  const foldMm = 2 * half;
   const outer = nested[nested.length - 1]?.fallsBackMm ?? 0;
-  const half = (width - 150) / 2;
+  const room = (width - 150) / 2;
   const scale = Math.max(
     0.5,
-    Math.min((height - 130) / foldMm, (half - 70) / Math.max(outer * 1.6, foldMm / 2 + 0.6), 130),
+    Math.min((height - 130) / foldMm, (room - 70) / Math.max(outer * 1.6, foldMm / 2 + 0.6), 130),
   );
   const middle = height / 2;
   const left = 60;
-  const spine = left + (foldMm / 2) * scale;
-  const cut = left + half;
+  const spine = left + half * scale;
+  const cut = left + room;
   const edge = width - 70;
-  const strand = Math.max(0.7, sheetMm * scale * 0.62);
+  const bottom = middle + half * scale;
+  const top = middle - half * scale;
+  const mixed = new Set(nested.map((sheet) => sheet.paper)).size > 1;
+  const foreOf = (sheet: NestedView, leaf: number) => {
+    const short = leafMm - leaf;
+    if (short > 0.01) {
+      return cut + 44;
+    }
+    const fore = trimmed ? edge - outer * scale : edge - sheet.fallsBackMm * scale;
+    return short < -0.01 ? fore - 8 : fore;
+  };
   return (
     <svg width={width} height={height} role="img" aria-label={label}>
       {nested.map((sheet, i) => {
-        const r = (sheet.innerRadiusMm + sheetMm / 2) * scale;
-        const fore = trimmed ? edge - outer * scale : edge - sheet.fallsBackMm * scale;
+        const r = (sheet.innerRadiusMm + sheet.sheetMm / 2) * scale;
+        const strand = Math.max(0.7, sheet.sheetMm * scale * 0.62);
+        const first = foreOf(sheet, sheet.firstMm);
+        const second = foreOf(sheet, sheet.secondMm);
         return (
-          <g key={i} className="nested" style={{ strokeWidth: strand }}>
+          <g key={i} className={`nested nested-${sheet.paper % 4}`} style={{ strokeWidth: strand }}>
             <path d={`M ${cut} ${middle - r} H ${spine} A ${r} ${r} 0 0 0 ${spine} ${middle + r} H ${cut}`} />
-            <path d={`M ${cut + 30} ${middle - r} H ${fore} M ${cut + 30} ${middle + r} H ${fore}`} />
+            <path d={`M ${cut + 30} ${middle - r} H ${first} M ${cut + 30} ${middle + r} H ${second}`} />
+            {sheet.firstMm > leafMm + 0.01 && <FoldBack x={first} y={middle - r} up />}
+            {sheet.secondMm > leafMm + 0.01 && <FoldBack x={second} y={middle + r} />}
           </g>
         );
       })}
       <g className="note">
-        <text x={width / 2} y={Math.min(height - 4, middle + (foldMm / 2) * scale + 76)} textAnchor="middle">
-          seen from the head, {Math.round(scale / 3.78)} times its size
+        <text x={width / 2} y={Math.min(height - 4, bottom + 76)} textAnchor="middle">
+          seen from the head, {Math.round(scale / PX_PER_MM)} times its size
         </text>
         <text x={cut + 15} y={middle + 5} textAnchor="middle">
           ⋯
         </text>
-        <text x={spine} y={Math.min(height - 16, middle + (foldMm / 2) * scale + 40)} textAnchor="middle">
+        <text x={spine} y={Math.min(height - 16, bottom + 40)} textAnchor="middle">
           fold
         </text>
-        <text x={edge} y={Math.min(height - 16, middle + (foldMm / 2) * scale + 40)} textAnchor="middle">
+        <text x={edge} y={Math.min(height - 16, bottom + 40)} textAnchor="middle">
           fore edge
         </text>
       </g>
-      <g className="dimension">
-        <line x1={left - 22} x2={left - 22} y1={middle - (foldMm / 2) * scale} y2={middle + (foldMm / 2) * scale} />
-        <line x1={left - 27} x2={left - 17} y1={middle - (foldMm / 2) * scale} y2={middle - (foldMm / 2) * scale} />
-        <line x1={left - 27} x2={left - 17} y1={middle + (foldMm / 2) * scale} y2={middle + (foldMm / 2) * scale} />
-        <text x={left - 30} y={middle - (foldMm / 2) * scale - 12}>
-          {thickness} thick
-        </text>
-        {outer > 0 && (
-          <>
-            <line
-              x1={edge}
-              x2={edge}
-              y1={middle - (foldMm / 2) * scale - 26}
-              y2={middle + 8}
-              className="dimension-faint"
+      {mixed && (
+        <g className="nest-names">
+          {[...new Set(nested.map((sheet) => sheet.paper))].map((paper, i) => (
+            <g key={paper} className={`nested nested-${paper % 4}`}>
+              <path d={`M ${left} ${24 + i * 20} h 26`} style={{ strokeWidth: 5 }} />
+              <text x={left + 34} y={29 + i * 20} className="note">
+                {names[paper]}
+              </text>
+            </g>
+          ))}
+        </g>
+      )}
+      {thickness && (
+        <g className="dimension">
+          <line x1={left - 22} x2={left - 22} y1={top} y2={bottom} />
+          <line x1={left - 27} x2={left - 17} y1={top} y2={top} />
+          <line x1={left - 27} x2={left - 17} y1={bottom} y2={bottom} />
+          <text x={left - 30} y={top - 12}>
+            {thickness} thick
+          </text>
+          {outer > 0 && creep && (
+            <Creep
+              edge={edge}
+              wide={outer * scale}
+              top={top}
+              middle={middle}
+              text={`${trimmed ? 'trimmed off: ' : 'creep '}${creep}`}
             />
-            <line
-              x1={edge - outer * scale}
-              x2={edge - outer * scale}
-              y1={middle - (foldMm / 2) * scale - 26}
-              y2={middle - (foldMm / 2) * scale}
-              className="dimension-faint"
-            />
-            <line
-              x1={edge - outer * scale}
-              x2={edge}
-              y1={middle - (foldMm / 2) * scale - 22}
-              y2={middle - (foldMm / 2) * scale - 22}
-            />
-            <text x={edge + 4} y={middle - (foldMm / 2) * scale - 32} textAnchor="end">
-              {trimmed ? 'trimmed off: ' : 'creep '}
-              {creep}
-            </text>
-          </>
-        )}
-      </g>
+          )}
+        </g>
+      )}
     </svg>
+  );
+}
+
+/** A wide leaf, folded back before the fore edge. */
+function FoldBack({ x, y, up }: { x: number; y: number; up?: boolean }) {
+  return <path d={`M ${x} ${y} q 5 ${up ? -3 : 3} 0 ${up ? -6 : 6} h -46`} />;
+}
+
+interface CreepProps {
+  edge: number;
+  wide: number;
+  top: number;
+  middle: number;
+  text: string;
+}
+
+function Creep({ edge, wide, top, middle, text }: CreepProps) {
+  return (
+    <>
+      <line x1={edge} x2={edge} y1={top - 26} y2={middle + 8} className="dimension-faint" />
+      <line x1={edge - wide} x2={edge - wide} y1={top - 26} y2={top} className="dimension-faint" />
+      <line x1={edge - wide} x2={edge} y1={top - 22} y2={top - 22} />
+      <text x={edge + 4} y={top - 32} textAnchor="end">
+        {text}
+      </text>
+    </>
   );
 }

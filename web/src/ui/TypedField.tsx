@@ -1,5 +1,6 @@
 import { Input } from 'antd';
 import { useEffect, useId, useRef, useState, type ReactNode } from 'react';
+import { leaveReadingPlace, offerReadingPlace } from './readingPlace';
 
 /** What came of taking what was typed: nothing to say, or one line about what is wanted. */
 export type Taken = string | null;
@@ -12,12 +13,27 @@ interface Props {
   refusal?: string | null | undefined;
   help?: ReactNode;
   multiline?: boolean;
+  /** Whether a measuring instrument may put its reading here. */
+  measured?: boolean;
   maxLength?: number;
+  /** Said in an empty field. */
+  empty?: string;
   disabled?: boolean;
 }
 
 /** A field that is taken on Enter or on leaving it, says in one line what is wrong, and keeps what was typed until it is right. */
-export function TypedField({ label, shown, take, refusal, help, multiline, maxLength, disabled }: Props) {
+export function TypedField({
+  label,
+  shown,
+  take,
+  refusal,
+  help,
+  multiline,
+  measured,
+  maxLength,
+  empty,
+  disabled,
+}: Props) {
   const id = useId();
   const [typed, setTyped] = useState<string | null>(null);
   const [wrong, setWrong] = useState<Taken>(null);
@@ -30,17 +46,17 @@ export function TypedField({ label, shown, take, refusal, help, multiline, maxLe
     setWrong(null);
   }, [shown]);
 
-  const commit = async () => {
-    if (typed === null || taking.current) {
+  const commit = async (text = typed) => {
+    if (text === null || taking.current) {
       return;
     }
-    if (typed === shown) {
+    if (text === shown) {
       setTyped(null);
       setWrong(null);
       return;
     }
     taking.current = true;
-    const said = await take(typed);
+    const said = await take(text);
     taking.current = false;
     setWrong(said);
     if (said === null) {
@@ -48,11 +64,19 @@ export function TypedField({ label, shown, take, refusal, help, multiline, maxLe
     }
   };
 
+  const put = (text: string) => {
+    setTyped(text);
+    void commit(text);
+  };
+  // A field that is gone takes no reading any more.
+  useEffect(() => () => leaveReadingPlace(id), [id]);
+
   const common = {
     id,
     value: typed ?? shown,
     disabled: disabled ?? false,
     maxLength,
+    placeholder: empty ?? '',
     status: line ? ('error' as const) : ('' as const),
     'aria-invalid': line !== null,
     'aria-describedby': line ? `${id}-line` : undefined,
@@ -81,7 +105,12 @@ export function TypedField({ label, shown, take, refusal, help, multiline, maxLe
           onChange={(e) => setTyped(e.target.value)}
           onPressEnter={() => void commit()}
           onKeyDown={escape}
-          onFocus={(e) => e.target.select()}
+          onFocus={(e) => {
+            e.target.select();
+            if (measured) {
+              offerReadingPlace({ id, label, put });
+            }
+          }}
         />
       )}
       {line ? (

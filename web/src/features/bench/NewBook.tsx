@@ -57,7 +57,7 @@ export default function NewBook({ close, begun }: Props) {
     const document: BookDocument = {
       ...start.data,
       name: name.trim() || start.data.name,
-      pages: Number(pages.trim()),
+      extent: { by: 'PAGES', number: Number(pages.trim()) },
       leaf: { ...start.data.leaf, ...(leaf ? { widthMm: leaf.widthMm, heightMm: leaf.heightMm } : {}) },
       paper: { ...start.data.paper, grammageGsm: read.value.gsm },
     };
@@ -68,16 +68,15 @@ export default function NewBook({ close, begun }: Props) {
     } else if (made.kind === 'refused') {
       const field = made.problem.field ?? '';
       setWrong({
-        at:
-          field === 'pages'
-            ? 'pages'
-            : field === 'name'
-              ? 'name'
-              : field.startsWith('paper')
-                ? 'weight'
-                : field.startsWith('leaf')
-                  ? 'size'
-                  : '',
+        at: field.startsWith('extent')
+          ? 'pages'
+          : field === 'name'
+            ? 'name'
+            : field.startsWith('paper')
+              ? 'weight'
+              : field.startsWith('leaf')
+                ? 'size'
+                : '',
         line: made.problem.message,
       });
     } else {

@@ -6,6 +6,7 @@ import { useKeys } from '../../ui/keys';
 import { Band } from './Band';
 import { BookTop } from './BookTop';
 import { ConflictSlip } from './ConflictSlip';
+import { NotPlanned } from './NotPlannedYet';
 import { Remarks } from './Remarks';
 import { STAGES, type StageWords } from './stages';
 import { StageLine } from './StageLine';
@@ -26,6 +27,9 @@ const PLACES: Record<Stage, ComponentType> = {
   THREAD: ThreadStage,
   SEW: SewStage,
 };
+
+/** Stages that have nothing to show where the structure’s sewing cannot be planned yet. */
+const NEEDS_SEWING = new Set<Stage>(['STATIONS', 'TEMPLATE', 'SEW']);
 
 /** A book at one stage: the order of work above, choices and drawing in the middle, figures below. */
 export function Book({ stage }: { stage: StageWords }) {
@@ -54,7 +58,7 @@ export function Book({ stage }: { stage: StageWords }) {
     ...Object.fromEntries(STAGES.map((one, i) => [String(i + 1), () => go(one)])),
   });
   useEffect(() => setWorking(null), [stage]);
-  const Place = PLACES[stage.key];
+  const Place = state.plan.sewing || !NEEDS_SEWING.has(stage.key) ? PLACES[stage.key] : NotPlanned;
   return (
     <main id="place" className={`book book-${stage.path}`}>
       <BookTop />

@@ -60,15 +60,29 @@ export function LengthField({ label, field, edit, help, shown }: LengthProps) {
   const refusal = useRefusal(field);
   const measure = shown ?? state.plan.measures[field];
   const take = useTake(label, readLength, edit);
-  return <TypedField label={label} shown={measure ? words(measure) : ''} take={take} refusal={refusal} help={help} />;
+  return (
+    <TypedField
+      label={label}
+      shown={measure ? words(measure) : ''}
+      take={take}
+      refusal={refusal}
+      help={help}
+      measured
+    />
+  );
 }
 
 /** A paper's weight, in either system. */
-export function WeightField({ label, field, edit, help }: Common<number>) {
+export function WeightField({ label, field, edit, help, shown }: WeightProps) {
   const { state } = useSession();
   const refusal = useRefusal(field);
   const take = useTake(label, readWeight, edit);
-  return <TypedField label={label} shown={state.plan.grammage} take={take} refusal={refusal} help={help} />;
+  return <TypedField label={label} shown={shown ?? state.plan.grammage} take={take} refusal={refusal} help={help} />;
+}
+
+interface WeightProps extends Common<number> {
+  /** What the weight reads as, where it is not the first paper's. */
+  shown?: string;
 }
 
 interface CountProps extends Common<number> {
@@ -94,6 +108,41 @@ export function CountField({ label, field, edit, help, value, what, decimals }: 
     return Promise.resolve(null);
   };
   return <TypedField label={label} shown={String(value)} take={take} refusal={refusal} help={help} />;
+}
+
+interface MaybeCountProps extends Common<number | undefined> {
+  /** Said where nothing is. */
+  empty?: string;
+  value: number | undefined;
+  what: string;
+  decimals?: boolean;
+}
+
+/** A count that may be left empty. */
+export function MaybeCountField({ label, field, edit, help, value, what, decimals, empty }: MaybeCountProps) {
+  const { session } = useSession();
+  const refusal = useRefusal(field);
+  const take = (text: string) => {
+    const typed = text.trim().replace(',', '.');
+    const pattern = decimals ? /^\d{1,7}(\.\d{1,4})?$/ : /^\d{1,7}$/;
+    if (typed !== '' && !pattern.test(typed)) {
+      return Promise.resolve(
+        `Read “${text.trim().slice(0, 40)}”; a ${decimals ? '' : 'whole '}number of ${what} is wanted, or nothing.`,
+      );
+    }
+    session.change(label.toLowerCase(), (document) => edit(document, typed === '' ? undefined : Number(typed)));
+    return Promise.resolve(null);
+  };
+  return (
+    <TypedField
+      label={label}
+      shown={value === undefined ? '' : String(value)}
+      take={take}
+      refusal={refusal}
+      help={help}
+      empty={empty ?? 'any'}
+    />
+  );
 }
 
 interface TextProps extends Common<string> {

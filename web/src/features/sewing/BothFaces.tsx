@@ -1,5 +1,5 @@
 import { useRef } from 'react';
-import type { PlanView } from '../../api/client';
+import type { PlanView, SewingView } from '../../api/client';
 import { Fold, type DrawnStitch } from '../../drawing/Fold';
 import type { HoleState } from '../../drawing/Station';
 import { useSize } from '../../ui/useSize';
@@ -8,11 +8,12 @@ import type { Place } from './usePlace';
 const LEFT = 20;
 
 /** Both faces of the fold: the one towards the binder large, the other below it as if seen through the paper. */
-export function BothFaces({ plan, place }: { plan: PlanView; place: Place }) {
+export function BothFaces({ plan, sewing, place }: { plan: PlanView; sewing: SewingView; place: Place }) {
   const room = useRef<HTMLDivElement>(null);
   const { width, height } = useSize(room);
-  const { shape, steps, stations } = plan;
-  const scale = Math.max(0.1, (width - 2 * LEFT) / shape.leafHeightMm);
+  const { steps, stations } = sewing;
+  const heightMm = plan.leaf.heightMm;
+  const scale = Math.max(0.1, (width - 2 * LEFT) / heightMm);
   const now = steps[place.step];
   const stitches: DrawnStitch[] = steps.flatMap((step) =>
     step.stitches
@@ -43,7 +44,7 @@ export function BothFaces({ plan, place }: { plan: PlanView; place: Place }) {
   const needle = (face: string) => (now && !now.ties ? { station: now.station, coming: now.face === face } : undefined);
   const common = {
     turned: place.outsideUp,
-    heightMm: shape.leafHeightMm,
+    heightMm,
     stations,
     stitches,
     holes,
@@ -68,7 +69,7 @@ export function BothFaces({ plan, place }: { plan: PlanView; place: Place }) {
             {stations.map((station) => (
               <text
                 key={station.number}
-                x={LEFT + (place.outsideUp ? shape.leafHeightMm - station.fromHeadMm : station.fromHeadMm) * scale}
+                x={LEFT + (place.outsideUp ? heightMm - station.fromHeadMm : station.fromHeadMm) * scale}
                 y={28 + frontDepth / 2 + 30}
                 textAnchor="middle"
                 className={now?.station === station.number ? 'face-number face-number-next' : 'face-number'}

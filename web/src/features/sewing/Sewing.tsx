@@ -37,8 +37,8 @@ export default function Sewing() {
       </main>
     );
   }
-  return book.data && place.data ? (
-    <SewingTable book={book.data} place={place.data} />
+  return book.data?.plan.sewing && place.data ? (
+    <SewingTable book={book.data} sewing={book.data.plan.sewing} place={place.data} />
   ) : (
     <Waiting what="Laying out the work" />
   );

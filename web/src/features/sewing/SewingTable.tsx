@@ -1,7 +1,7 @@
 import { Button } from 'antd';
 import { useEffect, useRef, useState } from 'react';
 import { useNavigate } from 'react-router';
-import { api, outcome, type BookView, type SewingPlace } from '../../api/client';
+import { api, outcome, type BookView, type SewingPlace, type SewingView } from '../../api/client';
 import { useKeys } from '../../ui/keys';
 import { UnitSwitch } from '../../ui/UnitSwitch';
 import { Measure } from '../../units/Measure';
@@ -10,10 +10,16 @@ import { BothFaces } from './BothFaces';
 import { useAwake } from './useAwake';
 import { usePlace } from './usePlace';
 
+interface Props {
+  book: BookView;
+  sewing: SewingView;
+  place: SewingPlace;
+}
+
 /** The sewing, filling the screen: one move in large words and in the drawing, the thread that is left, nothing else. */
-export function SewingTable({ book, place: start }: { book: BookView; place: SewingPlace }) {
+export function SewingTable({ book, sewing, place: start }: Props) {
   const { plan } = book;
-  const { steps } = plan;
+  const { steps } = sewing;
   const [changed, setChanged] = useState(start.planChanged);
   const { place, go, lost } = usePlace(book.id, { ...start, step: Math.min(start.step, steps.length) });
   const [said, say] = useState<string | null>(null);
@@ -105,7 +111,7 @@ export function SewingTable({ book, place: start }: { book: BookView; place: Sew
           </Button>
         </div>
       )}
-      <BothFaces plan={plan} place={place} />
+      <BothFaces plan={plan} sewing={sewing} place={place} />
       <section className="sewing-words" aria-live="polite">
         {now ? (
           <>
@@ -143,8 +149,8 @@ export function SewingTable({ book, place: start }: { book: BookView; place: Sew
           One back
         </Button>
         <ThreadLeft
-          leftMm={steps[place.step - 1]?.leftMm ?? plan.shape.cutMm / book.document.thread.strands}
-          cutMm={plan.shape.cutMm / book.document.thread.strands}
+          leftMm={steps[place.step - 1]?.leftMm ?? sewing.cutMm / book.document.thread.strands}
+          cutMm={sewing.cutMm / book.document.thread.strands}
         >
           <Measure of={steps[place.step - 1]?.left ?? plan.figures.find((figure) => figure.key === 'thread')!.value} />
         </ThreadLeft>

@@ -1,19 +1,37 @@
-import { Button } from 'antd';
+import { Button, Checkbox } from 'antd';
+import type { BookDocument } from '../../../api/client';
 import { useSession } from '../../../state/useSession';
 import { FewChoice } from '../../../ui/Choice';
-import { Ruler } from '../../../drawing/Ruler';
-import { useUnit } from '../../../units/unit';
 import { CountField, TextField } from '../fields';
 import { StageFrame } from '../StageFrame';
+import { ExtentField } from './ExtentField';
+import { AdviceList } from './purpose/AdviceList';
+import { Front } from './purpose/Front';
 
-/** What it is called and what it is for; the book as it will lie there when it is done. */
+type Use = BookDocument['use'];
+type Need = Use['needs'][number];
+
+const NEEDS: { value: Need; label: string }[] = [
+  { value: 'WRITE', label: 'to write in' },
+  { value: 'WET_MEDIA', label: 'for wet media' },
+  { value: 'PASTE_IN', label: 'things are pasted in' },
+  { value: 'CARRY', label: 'to carry about' },
+  { value: 'LIE_FLAT', label: 'must lie flat' },
+  { value: 'LOOSE_SHEETS', label: 'the sheets are single' },
+];
+
+function withUse(part: Partial<Use>): (document: BookDocument) => BookDocument {
+  return (document) => ({ ...document, use: { ...document.use, ...part } });
+}
+
+/** What it is called, what it has to do, and which structure suits that; the book as it will lie there when it is done. */
 export function PurposeStage() {
   const { session, state } = useSession();
   const { document } = state;
-  const { unit } = useUnit();
   return (
     <StageFrame
       stage="PURPOSE"
+      tall
       choices={
         <>
           <TextField
@@ -31,23 +49,49 @@ export function PurposeStage() {
             multiline
             edit={(d, purpose) => ({ ...d, purpose })}
           />
-          <CountField
-            label="Pages"
-            field="pages"
-            what="pages"
-            value={document.pages}
-            edit={(d, pages) => ({ ...d, pages })}
-            help={`${state.plan.sheets} sheets, ${state.plan.pages} pages${state.plan.blanks ? `; ${state.plan.blanks} blank` : ''}`}
-          />
+          <ExtentField />
+          <div className="field" role="group" aria-label="What it has to do">
+            <span className="field-name">It is</span>
+            <Checkbox.Group
+              className="needs"
+              options={NEEDS}
+              value={document.use.needs}
+              onChange={(needs) =>
+                session.change(
+                  'what it has to do',
+                  withUse({ needs: NEEDS.map((one) => one.value).filter((need) => needs.includes(need)) }),
+                )
+              }
+            />
+          </div>
           <FewChoice
-            label="Measured and printed in"
-            value={document.unit}
+            label="Made by hands"
+            value={document.use.hands}
             options={[
-              { value: 'MM', label: 'mm' },
-              { value: 'INCH', label: 'inches' },
+              { value: 'PRACTISED', label: 'practised' },
+              { value: 'NEW', label: 'new to it' },
+              { value: 'CHILDREN', label: 'of children' },
             ]}
-            choose={(chosen) => session.change('unit', (d) => ({ ...d, unit: chosen }))}
+            choose={(hands) => session.change('whose hands', withUse({ hands }))}
           />
+          <div className="field-pair">
+            <CountField
+              label="Copies"
+              field="use.copies"
+              what="copies"
+              value={document.use.copies}
+              edit={(d, copies) => withUse({ copies })(d)}
+            />
+            <FewChoice
+              label="Printed in"
+              value={document.unit}
+              options={[
+                { value: 'MM', label: 'mm' },
+                { value: 'INCH', label: 'inches' },
+              ]}
+              choose={(chosen) => session.change('unit', (d) => ({ ...d, unit: chosen }))}
+            />
+          </div>
           <p>
             <Button size="small" href={`/api/books/${state.view.id}/file`}>
               Save as a file
@@ -55,54 +99,12 @@ export function PurposeStage() {
           </p>
         </>
       }
-      drawing={(width, height) => <Front width={width} height={height} unit={unit} />}
-    />
-  );
-}
-
-function Front({ width, height, unit }: { width: number; height: number; unit: 'MM' | 'INCH' }) {
-  const { state } = useSession();
-  const { shape, stations, steps } = state.plan;
-  const w = shape.coverWanted ? shape.coverWidthMm / 2 : shape.leafWidthMm;
-  const h = shape.coverWanted ? shape.coverHeightMm : shape.leafHeightMm;
-  const square = (h - shape.leafHeightMm) / 2;
-  const scale = Math.min((width - 130) / w, (height - 80) / h);
-  const left = 60 + (width - 110 - w * scale) / 2;
-  const top = 44;
-  const outside = steps.flatMap((step) => step.stitches).filter((stitch) => stitch.face === 'OUTSIDE');
-  const y = (number: number) => top + (square + (stations[number - 1]?.fromHeadMm ?? 0)) * scale;
-  const size = Math.max(11, Math.min(24, (w * scale) / 11));
-  return (
-    <svg
-      width={width}
-      height={height}
-      role="img"
-      aria-label={`The finished pamphlet, closed, its fold on the left: ${state.document.name}`}
-    >
-      <rect x={left} y={top} width={w * scale} height={h * scale} className="cover-face" />
-      <line x1={left + 5} x2={left + 5} y1={top} y2={top + h * scale} className="cover-crease" />
-      {outside.map((stitch, i) => (
-        <line
-          key={i}
-          x1={left + 1.5}
-          x2={left + 1.5}
-          y1={y(stitch.from)}
-          y2={y(stitch.to)}
-          className="stitch stitch-done on-outside"
-        />
-      ))}
-      <foreignObject
-        x={left + w * scale * 0.14}
-        y={top + h * scale * 0.2}
-        width={w * scale * 0.76}
-        height={h * scale * 0.5}
-      >
-        <div className="cover-title" style={{ fontSize: size }}>
-          {state.document.name}
+      drawing={(width) => (
+        <div className="purpose">
+          {width > 620 && <Front width={Math.min(262, width * 0.36)} height={330} />}
+          <AdviceList />
         </div>
-      </foreignObject>
-      <Ruler lengthMm={w} scale={scale} unit={unit} x={left} y={top - 4} />
-      <Ruler lengthMm={h} scale={scale} unit={unit} x={left - 6} y={top} down />
-    </svg>
+      )}
+    />
   );
 }

@@ -3,6 +3,7 @@ import { api, outcome, type StationView } from '../../../api/client';
 import { Fold } from '../../../drawing/Fold';
 import { Ruler } from '../../../drawing/Ruler';
 import { useSession } from '../../../state/useSession';
+import { useSewn } from '../useSewn';
 import { useUnit, useWords } from '../../../units/unit';
 
 const LEFT = 28;
@@ -20,13 +21,14 @@ export function StationBoard({ width }: { width: number }) {
   const { unit } = useUnit();
   const words = useWords();
   const { plan } = state;
-  const heightMm = plan.shape.leafHeightMm;
+  const sewing = useSewn();
+  const heightMm = plan.leaf.heightMm;
   const scale = (width - 2 * LEFT) / heightMm;
   const [moved, setMoved] = useState<number[] | null>(null);
   const dragging = useRef<number | null>(null);
   const settle = useRef<ReturnType<typeof setTimeout> | undefined>(undefined);
   const preview = usePreview();
-  const places = moved ?? plan.stations.map((station) => station.fromHeadMm);
+  const places = moved ?? sewing.stations.map((station) => station.fromHeadMm);
   const punched = state.document.done.includes('TEMPLATE');
 
   // What is kept has caught up with what was moved.
@@ -92,7 +94,7 @@ export function StationBoard({ width }: { width: number }) {
     settle.current = setTimeout(() => keep(next, index + 1), SETTLES_MS);
   };
 
-  const shown = plan.stations.map((station, i) => ({ ...station, fromHeadMm: places[i] ?? station.fromHeadMm }));
+  const shown = sewing.stations.map((station, i) => ({ ...station, fromHeadMm: places[i] ?? station.fromHeadMm }));
   return (
     <svg
       width={width}
@@ -127,7 +129,7 @@ export function StationBoard({ width }: { width: number }) {
             aria-valuemin={0}
             aria-valuemax={Math.round(heightMm)}
             aria-valuenow={Math.round(station.fromHeadMm * 10) / 10}
-            aria-valuetext={`${words(plan.stations[i]!.fromHead)} from the head`}
+            aria-valuetext={`${words(sewing.stations[i]!.fromHead)} from the head`}
             onPointerDown={drag.down(i)}
             onPointerMove={drag.move}
             onPointerUp={drag.up}

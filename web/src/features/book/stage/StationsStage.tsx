@@ -3,6 +3,7 @@ import { useSession } from '../../../state/useSession';
 import { FewChoice, ManyChoice } from '../../../ui/Choice';
 import { CountField, LengthField } from '../fields';
 import { StageFrame } from '../StageFrame';
+import { useSewn } from '../useSewn';
 import { StationBoard } from './StationBoard';
 
 type Stations = BookDocument['stations'];
@@ -17,7 +18,7 @@ function withStations(part: Partial<Stations>): (document: BookDocument) => Book
 export function StationsStage() {
   const { session, state } = useSession();
   const { stations } = state.document;
-  const places = state.plan.stations;
+  const places = useSewn().stations;
   const byHand = () => places.map((station) => station.fromHeadMm);
   const counts = COUNTS.includes(String(stations.count)) ? COUNTS : [...COUNTS, String(stations.count)];
   return (
@@ -94,10 +95,10 @@ export function StationsStage() {
 /** Each station's distance from the head, to be typed. */
 function PlaceFields() {
   const { state } = useSession();
-  const all = state.view.plan.stations;
+  const all = state.view.plan.sewing?.stations ?? [];
   return (
     <section className="places" aria-label="Stations from the head">
-      {state.plan.stations.map((station, i) => (
+      {useSewn().stations.map((station, i) => (
         <LengthField
           key={station.number}
           label={`Station ${station.number}`}

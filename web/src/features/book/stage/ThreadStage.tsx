@@ -1,11 +1,12 @@
 import { useCatalogue } from '../../../api/catalogue';
-import type { BookDocument } from '../../../api/client';
+import type { BookDocument, SewingView } from '../../../api/client';
 import { Fold } from '../../../drawing/Fold';
 import { ThreadLine } from '../../../drawing/ThreadLine';
 import { useSession } from '../../../state/useSession';
 import { FewChoice, ManyChoice } from '../../../ui/Choice';
 import { useUnit, useWords } from '../../../units/unit';
 import { CountField, LengthField, TextField } from '../fields';
+import { NotPlannedYet } from '../NotPlannedYet';
 import { StageFrame } from '../StageFrame';
 
 type Thread = BookDocument['thread'];
@@ -88,7 +89,13 @@ export function ThreadStage() {
           />
         </>
       }
-      drawing={(width) => <Sewn width={width} />}
+      drawing={(width) =>
+        state.plan.sewing ? (
+          <Sewn width={width} sewing={state.plan.sewing} />
+        ) : (
+          <NotPlannedYet what="The thread’s way" />
+        )
+      }
     />
   );
 }
@@ -162,17 +169,18 @@ function FineChoice() {
   );
 }
 
-function Sewn({ width }: { width: number }) {
+function Sewn({ width, sewing }: { width: number; sewing: SewingView }) {
   const { state } = useSession();
   const { unit } = useUnit();
   const words = useWords();
   const { plan, document } = state;
-  const { shape } = plan;
-  const scale = (width - 56) / shape.leafHeightMm;
-  const stitches = plan.steps.flatMap((step) => step.stitches).map((stitch) => ({ ...stitch, look: 'done' as const }));
+  const scale = (width - 56) / plan.leaf.heightMm;
+  const stitches = sewing.steps
+    .flatMap((step) => step.stitches)
+    .map((stitch) => ({ ...stitch, look: 'done' as const }));
   const common = {
-    heightMm: shape.leafHeightMm,
-    stations: plan.stations,
+    heightMm: plan.leaf.heightMm,
+    stations: sewing.stations,
     stitches,
     holes: () => 'sewn' as const,
     scale,
@@ -182,7 +190,7 @@ function Sewn({ width }: { width: number }) {
   };
   const cut = plan.figures.find((figure) => figure.key === 'thread');
   const length = cut ? words(cut.value) : '';
-  const centre = (plan.stations.length + 1) / 2;
+  const centre = (sewing.stations.length + 1) / 2;
   const tails = { station: centre, count: 2 };
   return (
     <>
@@ -190,7 +198,7 @@ function Sewn({ width }: { width: number }) {
         width={width}
         height={264}
         role="img"
-        aria-label={`The thread as it lies when sewn: ${plan.stations.length} stations, knot ${document.thread.knot === 'INSIDE' ? 'inside' : 'outside'}`}
+        aria-label={`The thread as it lies when sewn: ${sewing.stations.length} stations, knot ${document.thread.knot === 'INSIDE' ? 'inside' : 'outside'}`}
       >
         <text x={28} y={18} className="face-name">
           Inside
@@ -212,10 +220,10 @@ function Sewn({ width }: { width: number }) {
         {document.thread.strands === 2 && ', to be doubled'}
       </h2>
       <ThreadLine
-        cutMm={shape.cutMm}
-        heightMm={shape.leafHeightMm}
-        ruleLowMm={shape.ruleLowMm}
-        ruleHighMm={shape.ruleHighMm}
+        cutMm={sewing.cutMm}
+        heightMm={plan.leaf.heightMm}
+        ruleLowMm={sewing.ruleLowMm}
+        ruleHighMm={sewing.ruleHighMm}
         width={width}
         unit={unit}
         colour="var(--madder)"

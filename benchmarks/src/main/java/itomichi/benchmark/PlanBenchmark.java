@@ -1,20 +1,27 @@
 package itomichi.benchmark;
 
+import itomichi.advice.Use;
+import itomichi.cutting.CutWish;
+import itomichi.gathering.Extent;
 import itomichi.material.BulkKind;
 import itomichi.material.Fibre;
 import itomichi.material.Grain;
 import itomichi.material.Paper;
-import itomichi.material.PaperThickness;
 import itomichi.material.SewingThread;
 import itomichi.material.ThreadCount;
 import itomichi.measure.Grammage;
 import itomichi.measure.Length;
 import itomichi.measure.Unit;
 import itomichi.path.Face;
+import itomichi.plan.BookPaper;
 import itomichi.plan.BookPlan;
 import itomichi.plan.BookSpec;
+import itomichi.plan.Gathering;
+import itomichi.plan.Papers;
 import itomichi.plan.Planner;
 import itomichi.station.StationScheme;
+import java.util.List;
+import java.util.Optional;
 import java.util.Set;
 import java.util.concurrent.TimeUnit;
 import org.openjdk.jmh.annotations.Benchmark;
@@ -41,6 +48,9 @@ public class PlanBenchmark {
     @Param({"3", "5", "31"})
     public int stations;
 
+    private static final Paper PAPER =
+            new Paper("Book wove", Grammage.ofGsm(120), BulkKind.BOOK_WOVE, Optional.empty(), Grain.WITH_FOLD);
+
     private BookSpec spec;
 
     @Setup
@@ -48,13 +58,11 @@ public class PlanBenchmark {
         spec = new BookSpec(
                 new BookSpec.Title("Bench", "", Unit.MM),
                 "pamphlet",
-                32,
+                Use.ANY,
+                Extent.ofPages(32),
                 new BookSpec.Leaf(Length.ofMm(148), Length.ofMm(210), false),
-                new Paper(
-                        "Book wove",
-                        Grammage.ofGsm(120),
-                        new PaperThickness.ByBulk(BulkKind.BOOK_WOVE),
-                        Grain.WITH_FOLD),
+                new Papers(List.of(new BookPaper(PAPER, Optional.empty())), CutWish.USUAL, Length.ZERO),
+                Gathering.PLAIN,
                 new StationScheme.Margins(stations, Length.ofMm(10), Length.ofMm(10)),
                 new BookSpec.Cover(true, Length.ofMm(0.3), Length.ofMm(3)),
                 new BookSpec.Sewing(

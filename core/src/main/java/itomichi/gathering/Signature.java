@@ -2,87 +2,81 @@ package itomichi.gathering;
 
 import itomichi.finding.Formula;
 import itomichi.finding.Quantity;
-import itomichi.finding.Source;
 import itomichi.finding.Working;
 import itomichi.measure.Fineness;
 import itomichi.measure.Length;
 import itomichi.measure.Phrase;
+import java.util.ArrayList;
+import java.util.Collections;
 import java.util.List;
-import java.util.stream.IntStream;
 
 /**
  * Sheets folded once and nested in each other.
  *
- * @param wantedPages pages the binder asked for, at least one
- * @param sheetThickness thickness of one sheet
+ * @param sheets the sheets, the outermost first, at least one
  */
-public record Signature(int wantedPages, Length sheetThickness) {
+public record Signature(List<FoldedSheet> sheets) {
 
-    /** A sheet folded once is two leaves, four pages. */
-    public static final int PAGES_PER_SHEET = 4;
-
-    private static final Formula SHEETS = Formula.of("⌈P ÷ 4⌉");
     private static final Formula FOLD = Formula.of("2 × s × t");
+    private static final Formula FOLD_MIXED = Formula.of("2 × z");
     private static final Formula CREEP = Formula.of("π ÷ 2 × (s − 1) × t");
+    private static final Formula CREEP_MIXED = Formula.of("π ÷ 2 × (z − o)");
+    private static final Quantity BUNDLE = Quantity.of(Length.ZERO, Fineness.BUNDLE);
 
-    /** Sheets to fold, with the working. */
-    public Working sheetsWorking() {
-        Working.Builder working = Working.by(SHEETS)
-                .with("P", "pages wanted", Quantity.count(wantedPages))
-                .from(Source.DEFINITION)
-                .note(Phrase.of("A sheet folded once is two leaves, four pages."));
-        if (!blankPages().isEmpty()) {
-            working.note(Phrase.of(
-                    "{} stay blank: {}.", blankPages().size() == 1 ? "One page will" : "Pages will", blanksNamed()));
+    public Signature {
+        sheets = List.copyOf(sheets);
+        if (sheets.isEmpty()) {
+            throw new IllegalArgumentException("A signature needs a sheet; read none");
         }
-        return working.gives(Quantity.count(0));
     }
 
-    /** Sheets to fold. */
-    public int sheets() {
-        return (wantedPages + PAGES_PER_SHEET - 1) / PAGES_PER_SHEET;
+    /** So many sheets of one paper, all as wide as the leaf. */
+    public static Signature plain(int sheets, Length thickness, Length leaf) {
+        return new Signature(Collections.nCopies(sheets, new FoldedSheet(0, thickness, leaf, leaf)));
     }
 
-    /** Pages there will be. */
-    public int pages() {
-        return sheets() * PAGES_PER_SHEET;
+    /** How many sheets are nested. */
+    public int count() {
+        return sheets.size();
     }
 
-    /** Numbers of the pages nobody asked for: the last ones. */
-    public List<Integer> blankPages() {
-        return IntStream.rangeClosed(wantedPages + 1, pages()).boxed().toList();
+    /** Whether all sheets are equally thick. */
+    public boolean uniform() {
+        return sheets.stream().map(FoldedSheet::thickness).distinct().count() == 1;
     }
 
-    /** The blank pages by number, for instance {@code 31 and 32}; empty if there are none. */
-    public String blanksNamed() {
-        List<Integer> blanks = blankPages();
-        return switch (blanks.size()) {
-            case 0 -> "";
-            case 1 -> "" + blanks.get(0);
-            case 2 -> blanks.get(0) + " and " + blanks.get(1);
-            default -> blanks.get(0) + ", " + blanks.get(1) + " and " + blanks.get(2);
-        };
+    /** Thickness of the sheets laid on each other unfolded: what a needle passes at the fold. */
+    public Length laidFlat() {
+        return new Length(sheets.stream()
+                .mapToLong(sheet -> sheet.thickness().micrometres())
+                .sum());
     }
 
     /** Thickness of the folded signature at rest, both halves together. */
-    public Working foldThickness() {
-        return Working.by(FOLD)
-                .with("s", "sheets", Quantity.count(sheets()))
-                .with("t", "thickness of a sheet", Quantity.of(sheetThickness, Fineness.HAIR))
-                .note(Phrase.of(
-                        "Up to {} is comfortable in a single pamphlet; beyond {} it springs open (common practice).",
-                        Length.ofMm(3.5).at(Fineness.CUT),
-                        Length.ofMm(6).at(Fineness.CUT)))
-                .gives(Quantity.of(Length.ZERO, Fineness.BUNDLE));
+    public Working foldThickness(Comfort comfort) {
+        return terms(uniform() ? FOLD : FOLD_MIXED).note(comfort.words()).gives(BUNDLE);
     }
 
     /** How far the innermost sheet stands out past the outermost one at the fore edge. */
     public Working creep() {
-        return Working.by(CREEP)
-                .with("s", "sheets", Quantity.count(sheets()))
-                .with("t", "thickness of a sheet", Quantity.of(sheetThickness, Fineness.HAIR))
-                .note(Phrase.of("Each leaf spends a quarter circle on going round the sheets inside it."))
-                .gives(Quantity.of(Length.ZERO, Fineness.BUNDLE));
+        Working.Builder working = terms(uniform() ? CREEP : CREEP_MIXED);
+        if (!uniform()) {
+            working.with("o", "outermost sheet", Quantity.of(sheets.get(0).thickness(), Fineness.HAIR));
+        }
+        return working.note(Phrase.of("Each leaf spends a quarter circle on going round the sheets inside it."))
+                .gives(BUNDLE);
+    }
+
+    private Working.Builder terms(Formula formula) {
+        return uniform()
+                ? Working.by(formula)
+                        .with("s", "sheets", Quantity.count(count()))
+                        .with(
+                                "t",
+                                "thickness of a sheet",
+                                Quantity.of(sheets.get(0).thickness(), Fineness.HAIR))
+                : Working.by(formula)
+                        .with("z", count() + " sheets laid on each other", Quantity.of(laidFlat(), Fineness.HAIR));
     }
 
     /**
@@ -91,19 +85,22 @@ public record Signature(int wantedPages, Length sheetThickness) {
      * @return for each sheet the radius inside its fold and how far its fore edge falls back, in mm
      */
     public List<Nested> nested() {
-        return IntStream.range(0, sheets())
-                .mapToObj(inside -> {
-                    double radiusMm = inside * sheetThickness.mm();
-                    return new Nested(radiusMm, Math.PI / 2 * radiusMm);
-                })
-                .toList();
+        List<Nested> nested = new ArrayList<>();
+        double radiusMm = 0;
+        for (int i = sheets.size() - 1; i >= 0; i--) {
+            FoldedSheet sheet = sheets.get(i);
+            nested.add(new Nested(sheet, radiusMm, Math.PI / 2 * radiusMm));
+            radiusMm += sheet.thickness().mm();
+        }
+        return nested;
     }
 
     /**
      * One sheet in the nest.
      *
+     * @param sheet the sheet
      * @param innerRadiusMm radius inside its fold
-     * @param fallsBackMm how far its fore edge lies behind the innermost sheet's
+     * @param fallsBackMm how far the fore edge of a leaf as wide as the innermost one's lies behind it
      */
-    public record Nested(double innerRadiusMm, double fallsBackMm) {}
+    public record Nested(FoldedSheet sheet, double innerRadiusMm, double fallsBackMm) {}
 }

@@ -8,16 +8,18 @@ import itomichi.measure.Fineness;
 import itomichi.measure.Grammage;
 import itomichi.measure.Length;
 import itomichi.measure.Phrase;
+import java.util.Optional;
 
 /**
  * A paper as the binder knows it.
  *
  * @param name what the binder calls it
  * @param grammage its weight
- * @param basis what its thickness is worked out from
- * @param grain which way its fibres lie
+ * @param kind what kind it is, which tells its bulk and how far a thread sinks in
+ * @param measured a stack of it that was measured; its thickness wins over the bulk
+ * @param grain which way its fibres lie in a sheet that is already cut to size
  */
-public record Paper(String name, Grammage grammage, PaperThickness basis, Grain grain) {
+public record Paper(String name, Grammage grammage, BulkKind kind, Optional<MeasuredStack> measured, Grain grain) {
 
     private static final Formula BY_BULK = Formula.of("g × v ÷ 1000");
     private static final Formula BY_STACK = Formula.of("T ÷ n");
@@ -27,14 +29,18 @@ public record Paper(String name, Grammage grammage, PaperThickness basis, Grain 
 
     /** Thickness of one sheet and how it was found. */
     public Working thickness() {
-        if (basis instanceof PaperThickness.MeasuredStack stack) {
+        if (measured.isPresent()) {
+            MeasuredStack stack = measured.get();
+            double spreadMm = MeasuredStack.READING_SPREAD.mm();
             return Working.by(BY_STACK)
                     .with("T", "thickness of the stack", Quantity.of(stack.total(), Fineness.CALIPER))
                     .with("n", "sheets in the stack", Quantity.count(stack.sheets()))
                     .from(Source.MEASURED)
+                    .between(
+                            THICKNESS.with((stack.total().mm() - spreadMm) / stack.sheets()),
+                            THICKNESS.with((stack.total().mm() + spreadMm) / stack.sheets()))
                     .gives(THICKNESS);
         }
-        BulkKind kind = ((PaperThickness.ByBulk) basis).kind();
         double mm = grammage.gsm() * kind.cm3PerGram() / 1000;
         return Working.by(BY_BULK)
                 .with("g", "weight", Quantity.of(grammage))
@@ -43,5 +49,10 @@ public record Paper(String name, Grammage grammage, PaperThickness basis, Grain 
                 .between(THICKNESS.with(mm * (1 - BULK_SPREAD)), THICKNESS.with(mm * (1 + BULK_SPREAD)))
                 .note(Phrase.of("A measured stack of ten sheets or more is surer than the bulk of a kind."))
                 .gives(THICKNESS);
+    }
+
+    /** The same paper with its grain lying so. */
+    public Paper withGrain(Grain other) {
+        return new Paper(name, grammage, kind, measured, other);
     }
 }

@@ -2,48 +2,36 @@ package itomichi.plan;
 
 import itomichi.finding.Figure;
 import itomichi.finding.Remark;
-import itomichi.gathering.Signature;
+import itomichi.gathering.Gathered;
 import itomichi.measure.Length;
 import itomichi.measure.Phrase;
-import itomichi.path.FoldFrame;
-import itomichi.path.PathFault;
-import itomichi.path.ThreadPath;
-import itomichi.station.Stations;
 import java.util.List;
+import java.util.Optional;
 
 /**
  * Everything that is worked out from a {@link BookSpec}.
  *
  * @param spec what it was worked out from
- * @param signature the folded sheets
- * @param sheetThickness thickness of one sheet
+ * @param gathered the sheets as they are gathered
+ * @param papers the book's papers, each with how thick it is and how its stock is cut, in the order of the spec
  * @param coverSize the soft cover opened flat; nothing where there is none
- * @param fold stations, thicknesses and thread that the path lies in
- * @param hole width of the holes to make
- * @param path the thread's way
- * @param pathFaults what the independent checks found; empty for a sound path
- * @param steps the sewing, a hand's move at a time
+ * @param sewing holes and thread; nothing where the structure's sewing cannot be planned here yet
  * @param figures the figures of the band, each with its working, in the order of the work
  * @param remarks what is to be said, the gravest first
  * @param next the next thing to do, stage by stage
  */
 public record BookPlan(
         BookSpec spec,
-        Signature signature,
-        Length sheetThickness,
-        CoverSize coverSize,
-        FoldFrame fold,
-        Length hole,
-        ThreadPath path,
-        List<PathFault> pathFaults,
-        List<StepLine> steps,
+        Gathered gathered,
+        List<PaperPlan> papers,
+        Optional<CoverSize> coverSize,
+        Optional<SewingPlan> sewing,
         List<Figure> figures,
         List<Remark<BookSpec>> remarks,
         NextThing next) {
 
     public BookPlan {
-        pathFaults = List.copyOf(pathFaults);
-        steps = List.copyOf(steps);
+        papers = List.copyOf(papers);
         figures = List.copyOf(figures);
         remarks = List.copyOf(remarks);
     }
@@ -51,9 +39,18 @@ public record BookPlan(
     /** Size of a cover opened flat. */
     public record CoverSize(Length width, Length height) {}
 
-    /** Where the holes are. */
-    public Stations stations() {
-        return fold.stations();
+    /** The fold and the thread of a book whose sewing can be planned.
+     *
+     * @throws IllegalStateException if it cannot
+     */
+    public SewingPlan sewn() {
+        return sewing.orElseThrow(() ->
+                new IllegalStateException("The sewing of a " + spec.bound().name() + " cannot be planned yet"));
+    }
+
+    /** The pages nobody asked for, by number; empty where there are none. */
+    public String blanksNamed() {
+        return Blanks.of(spec, gathered).named();
     }
 
     /** The figure of that key. */

@@ -1,7 +1,8 @@
 package itomichi.plan;
 
+import itomichi.advice.Use;
+import itomichi.gathering.Extent;
 import itomichi.material.Paper;
-import itomichi.material.PaperThickness;
 import itomichi.material.SewingThread;
 import itomichi.material.ThreadCount;
 import itomichi.measure.Length;
@@ -18,9 +19,11 @@ import java.util.Set;
  *
  * @param title what it is called and what it is for
  * @param structure key of the way it is bound
- * @param pages pages wanted
+ * @param use what it has to do, which the structure is advised by
+ * @param extent how long it is to be
  * @param leaf size of a folded leaf
- * @param paper what it is folded from
+ * @param papers what it is made from
+ * @param gathering how its sheets are gathered
  * @param stations where the holes go
  * @param cover the soft cover sewn on with it, if any
  * @param thread what it is sewn with, and how
@@ -29,9 +32,11 @@ import java.util.Set;
 public record BookSpec(
         Title title,
         String structure,
-        int pages,
+        Use use,
+        Extent extent,
         Leaf leaf,
-        Paper paper,
+        Papers papers,
+        Gathering gathering,
         StationScheme stations,
         Cover cover,
         Sewing thread,
@@ -42,30 +47,34 @@ public record BookSpec(
         Unit unit = title.unit();
         done = done.isEmpty() ? Set.of() : java.util.Collections.unmodifiableSet(EnumSet.copyOf(done));
         String key = structure;
-        Structure sewn = Structures.keyed(key)
+        Structure bound = Structures.keyed(key)
                 .orElseThrow(
                         () -> new UnfitValueException("structure", "Read “" + key + "”; no structure has that name."));
-        Limits.number("pages", "A book", pages, 1, 4000, " pages");
-        checkPaper(paper, unit);
-        checkStations(stations, sewn, unit);
+        Limits.number("use.copies", "A book", use.copies(), 1, 100_000, " copies");
+        Limits.number(
+                "extent.number",
+                "A book",
+                extent.number(),
+                1,
+                MOST_PAGES,
+                " " + extent.by().words());
+        Limits.number("extent.number", "A book", extent.pages(bound.form().folded()), 1, MOST_PAGES, " pages");
+        papers.check(unit);
+        gathering.check(papers.all().size(), unit);
+        checkStations(stations, bound, unit);
     }
 
-    private static void checkPaper(Paper paper, Unit unit) {
-        Limits.text("paper.name", "A paper's name", paper.name(), 1, 60);
-        Limits.number("paper.grammageGsm", "A weight", paper.grammage().gsm(), 8, 1000, " g/m²");
-        if (paper.basis() instanceof PaperThickness.MeasuredStack stack) {
-            Limits.number("paper.stack.sheets", "A stack", stack.sheets(), 1, 1000, " sheets");
-            Limits.length("paper.stack.totalMm", "A stack", stack.total(), 0.01, 300, unit);
-            Length sheet = Length.ofMm(stack.total().mm() / stack.sheets());
-            Limits.length("paper.stack.totalMm", "A sheet", sheet, 0.01, 3, unit);
-        }
-    }
+    /** More than any hand would bind. */
+    private static final int MOST_PAGES = 4000;
 
-    private static void checkStations(StationScheme stations, Structure sewn, Unit unit) {
-        if (!sewn.takesStations(stations.count())) {
-            throw new UnfitValueException(
-                    "stations.count", "Read " + stations.count() + " stations; " + sewn.stationsWanted() + ".");
-        }
+    private static void checkStations(StationScheme stations, Structure bound, Unit unit) {
+        Limits.number("stations.count", "A fold", stations.count(), 2, 400, " stations");
+        bound.stitching().ifPresent(sewn -> {
+            if (!sewn.takesStations(stations.count())) {
+                throw new UnfitValueException(
+                        "stations.count", "Read " + stations.count() + " stations; " + sewn.stationsWanted() + ".");
+            }
+        });
         if (stations instanceof StationScheme.Margins margins) {
             Limits.length("stations.headMm", "A margin", margins.headMargin(), 0.5, 600, unit);
             Limits.length("stations.tailMm", "A margin", margins.tailMargin(), 0.5, 600, unit);
@@ -88,8 +97,18 @@ public record BookSpec(
         }
     }
 
+    /** The paper that is taken where nothing else is said. */
+    public Paper paper() {
+        return papers.main().paper();
+    }
+
+    /** Pages wanted. */
+    public int pages() {
+        return extent.pages(bound().form().folded());
+    }
+
     /** What the way it is bound knows. */
-    public Structure sewn() {
+    public Structure bound() {
         return Structures.keyed(structure).orElseThrow();
     }
 
@@ -169,6 +188,18 @@ public record BookSpec(
             }
         }
 
+        public Sewing withStrands(int number) {
+            return new Sewing(thread, number, tail, slackPercent, needleEye, knot, turns);
+        }
+
+        public Sewing withThread(SewingThread other) {
+            return new Sewing(other, strands, tail, slackPercent, needleEye, knot, turns);
+        }
+
+        public Sewing withTail(Length other) {
+            return new Sewing(thread, strands, other, slackPercent, needleEye, knot, turns);
+        }
+
         private static void checkCount(ThreadCount count) {
             if (count instanceof ThreadCount.Tex tex) {
                 Limits.number("thread.tex", "A thread", tex.tex(), 5, 5000, " tex");
@@ -186,34 +217,54 @@ public record BookSpec(
     }
 
     public BookSpec withPages(int wanted) {
-        return new BookSpec(title, structure, wanted, leaf, paper, stations, cover, thread, done);
+        return withExtent(Extent.ofPages(wanted));
     }
 
     public BookSpec withPaper(Paper other) {
-        return new BookSpec(title, structure, pages, leaf, other, stations, cover, thread, done);
-    }
-
-    public BookSpec withLeaf(Leaf other) {
-        return new BookSpec(title, structure, pages, other, paper, stations, cover, thread, done);
-    }
-
-    public BookSpec withStations(StationScheme other) {
-        return new BookSpec(title, structure, pages, leaf, paper, other, cover, thread, done);
-    }
-
-    public BookSpec withCover(Cover other) {
-        return new BookSpec(title, structure, pages, leaf, paper, stations, other, thread, done);
+        return withPapers(papers.withMain(papers.main().withPaper(other)));
     }
 
     public BookSpec withTitle(Title other) {
-        return new BookSpec(other, structure, pages, leaf, paper, stations, cover, thread, done);
+        return new BookSpec(other, structure, use, extent, leaf, papers, gathering, stations, cover, thread, done);
+    }
+
+    public BookSpec withStructure(String other) {
+        return new BookSpec(title, other, use, extent, leaf, papers, gathering, stations, cover, thread, done);
+    }
+
+    public BookSpec withUse(Use other) {
+        return new BookSpec(title, structure, other, extent, leaf, papers, gathering, stations, cover, thread, done);
+    }
+
+    public BookSpec withExtent(Extent other) {
+        return new BookSpec(title, structure, use, other, leaf, papers, gathering, stations, cover, thread, done);
+    }
+
+    public BookSpec withLeaf(Leaf other) {
+        return new BookSpec(title, structure, use, extent, other, papers, gathering, stations, cover, thread, done);
+    }
+
+    public BookSpec withPapers(Papers other) {
+        return new BookSpec(title, structure, use, extent, leaf, other, gathering, stations, cover, thread, done);
+    }
+
+    public BookSpec withGathering(Gathering other) {
+        return new BookSpec(title, structure, use, extent, leaf, papers, other, stations, cover, thread, done);
+    }
+
+    public BookSpec withStations(StationScheme other) {
+        return new BookSpec(title, structure, use, extent, leaf, papers, gathering, other, cover, thread, done);
+    }
+
+    public BookSpec withCover(Cover other) {
+        return new BookSpec(title, structure, use, extent, leaf, papers, gathering, stations, other, thread, done);
     }
 
     public BookSpec withSewing(Sewing other) {
-        return new BookSpec(title, structure, pages, leaf, paper, stations, cover, other, done);
+        return new BookSpec(title, structure, use, extent, leaf, papers, gathering, stations, cover, other, done);
     }
 
-    public BookSpec withDone(Set<Stage> stages) {
-        return new BookSpec(title, structure, pages, leaf, paper, stations, cover, thread, stages);
+    public BookSpec withDone(Set<Stage> other) {
+        return new BookSpec(title, structure, use, extent, leaf, papers, gathering, stations, cover, thread, other);
     }
 }

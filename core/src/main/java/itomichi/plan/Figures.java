@@ -1,36 +1,46 @@
 package itomichi.plan;
 
 import itomichi.cover.SoftCover;
+import itomichi.cutting.CuttingPlan;
 import itomichi.finding.Figure;
 import itomichi.finding.Formula;
 import itomichi.finding.Quantity;
 import itomichi.finding.Source;
 import itomichi.finding.Working;
-import itomichi.gathering.Signature;
+import itomichi.gathering.Block;
+import itomichi.gathering.Gathered;
 import itomichi.measure.Fineness;
 import itomichi.measure.Length;
 import itomichi.measure.Phrase;
 import itomichi.station.StationScheme;
 import itomichi.station.Stations;
+import itomichi.structure.ThumbRule;
 import java.util.ArrayList;
 import java.util.List;
 
 /** Gathers the figures of the band in the order of the work. */
 final class Figures {
 
-    private static final Formula DOUBLE = Formula.of("2 × W");
+    private static final Formula DOUBLE = Formula.of("2 × (W + a)");
+    private static final Formula ONE = Formula.of("W + a");
     private static final Formula GAP = Formula.of("(H − a − b) ÷ (m − 1)");
     private static final Formula GAP_BY_SHARE = Formula.of("(H − 2 × q × H) ÷ (m − 1)");
     private static final Formula SPAN = Formula.of("z − a");
     private static final Quantity MARK = Quantity.of(Length.ZERO, Fineness.MARK);
 
+    private static final Formula SHEETS = Formula.of("⌈P ÷ e⌉");
+    private static final Formula BY_SPLIT = Formula.of("a + b");
+    private static final Formula SHORT = Formula.of("N − h");
+    private static final Formula STOCK = Formula.of("⌈s ÷ e⌉");
+    private static final Formula BY_PLAN = Formula.of("N");
+    private static final Formula THREAD_BY_RULE = Formula.of("k × r × H");
+    private static final Quantity COUNT = Quantity.count(0);
+
     private final BookSpec spec;
-    private final Signature signature;
     private final List<Figure> figures = new ArrayList<>();
 
-    Figures(BookSpec spec, Signature signature) {
+    Figures(BookSpec spec) {
         this.spec = spec;
-        this.signature = signature;
     }
 
     List<Figure> all() {
@@ -42,32 +52,194 @@ final class Figures {
         return this;
     }
 
-    Figures addSheetSize() {
-        Working working = Working.by(DOUBLE)
+    Figures addSheets(Gathered gathered, List<PaperPlan> papers) {
+        boolean folded = gathered instanceof Gathered.InSignatures;
+        if (gathered instanceof Gathered.InSignatures signatures
+                && signatures.sheets() != spec.extent().sheets(true)) {
+            figures.add(splitSheets(signatures));
+        } else {
+            Working.Builder working = Working.by(SHEETS)
+                    .with("P", "pages wanted", Quantity.count(spec.pages()))
+                    .with("e", "pages of a sheet" + (folded ? ", folded once" : ""), Quantity.count(folded ? 4 : 2))
+                    .from(Source.DEFINITION);
+            String blanks = Blanks.of(spec, gathered).named();
+            if (!blanks.isEmpty()) {
+                working.note(Phrase.of("Blank: {}.", blanks));
+            }
+            add("sheets", folded ? "Sheets to fold" : "Sheets", working.gives(COUNT));
+        }
+        if (gathered instanceof Gathered.InSignatures signatures
+                && spec.bound().form().most() > 1) {
+            figures.add(signatures(signatures));
+        }
+        addSheetSize(gathered);
+        addStock(papers);
+        return this;
+    }
+
+    /** Where blank pages or a recipe make it other than the pages alone would. */
+    private static Figure splitSheets(Gathered.InSignatures gathered) {
+        int fuller = gathered.sharing().fuller().size() * gathered.sharing().most();
+        return new Figure(
+                "sheets",
+                "Sheets to fold",
+                Working.by(BY_SPLIT)
+                        .with("a", "in the fuller signatures", Quantity.count(fuller))
+                        .with("b", "in the others", Quantity.count(gathered.sheets() - fuller))
+                        .from(Source.DEFINITION)
+                        .note(Phrase.of("Signatures: {}.", gathered.sharing().words()))
+                        .gives(COUNT));
+    }
+
+    private static Figure signatures(Gathered.InSignatures gathered) {
+        int ends = gathered.block().signatures().size() - gathered.sharing().signatures();
+        Working.Builder working = Working.by(BY_SPLIT)
+                .with(
+                        "a",
+                        "of pages: " + gathered.sharing().words() + " sheets",
+                        Quantity.count(gathered.sharing().signatures()))
+                .with("b", "endpaper sections", Quantity.count(ends))
+                .from(Source.DEFINITION);
+        if (!gathered.sharing().even()) {
+            working.note(Phrase.of("A sheet more: {}.", gathered.sharing().fullerWords()));
+        }
+        return Figure.shownAs(
+                "signatures",
+                "Signatures",
+                working.gives(COUNT),
+                Phrase.of("{}{}", gathered.sharing().words(), ends > 0 ? " + 2 ends" : ""));
+    }
+
+    private void addSheetSize(Gathered gathered) {
+        boolean folded = gathered instanceof Gathered.InSignatures;
+        Working working = Working.by(folded ? DOUBLE : ONE)
                 .with("W", "width of the leaf", Quantity.of(spec.leaf().width(), Fineness.CUT))
-                .from(Source.GEOMETRY)
+                .with("a", "to be trimmed", Quantity.of(spec.papers().trim(), Fineness.CUT))
                 .note(Phrase.of(
-                        "Cut {} sheets {} wide and {} high; the grain runs along the height.",
-                        signature.sheets(),
-                        spec.leaf().width().times(2).at(Fineness.CUT),
-                        spec.leaf().height().at(Fineness.CUT)))
+                        "{} of them, {} high{}; the grain runs along the height.",
+                        gathered.sheets(),
+                        cutHeight().at(Fineness.CUT),
+                        spec.papers().trim().equals(Length.ZERO) ? "" : " with the trim"))
                 .gives(Quantity.of(Length.ZERO, Fineness.CUT));
         figures.add(Figure.shownAs(
                 "unfolded",
-                "Sheet, unfolded",
+                folded ? "Sheet, unfolded" : "Sheet",
                 working,
                 Phrase.of(
                         "{} × {}",
-                        spec.leaf().width().times(2).at(Fineness.CUT),
-                        spec.leaf().height().at(Fineness.CUT))));
+                        Length.ofMm(working.result().number()).at(Fineness.CUT),
+                        cutHeight().at(Fineness.CUT))));
+    }
+
+    private Length cutHeight() {
+        return spec.leaf().height().plus(spec.papers().trim().times(2));
+    }
+
+    /** Stock sheets to take from the drawer, and what it is short of. */
+    private void addStock(List<PaperPlan> papers) {
+        for (int i = 0; i < papers.size(); i++) {
+            PaperPlan paper = papers.get(i);
+            String end = i == 0 ? "" : "-" + (i + 1);
+            String of = papers.size() == 1 ? "" : ", " + paper.paper().paper().name();
+            paper.cutting().filter(CuttingPlan::possible).ifPresent(cutting -> {
+                add("stock" + end, "Stock sheets" + of, stock(paper, cutting));
+                cutting.supply().have().ifPresent(have -> {
+                    if (cutting.shortOf() > 0) {
+                        Working lacking = Working.by(SHORT)
+                                .with("N", "stock sheets to take", Quantity.count(cutting.stockSheets()))
+                                .with("h", "in the drawer", Quantity.count(have))
+                                .from(Source.DEFINITION)
+                                .gives(COUNT);
+                        add("short" + end, "Short by" + of, lacking);
+                    }
+                });
+            });
+        }
+    }
+
+    private static Working stock(PaperPlan paper, CuttingPlan cutting) {
+        Phrase waste = Phrase.of("{} % of the paper is left over.", Math.round(cutting.waste() * 100));
+        boolean plain = paper.demands().size() == 1;
+        int each = cutting.layouts().get(0).pieces().size();
+        if (plain && (paper.sheets() + each - 1) / each == cutting.stockSheets()) {
+            return Working.by(STOCK)
+                    .with("s", "sheets wanted", Quantity.count(paper.sheets()))
+                    .with("e", "out of a stock sheet", Quantity.count(each))
+                    .from(Source.GEOMETRY)
+                    .note(waste)
+                    .gives(COUNT);
+        }
+        return Working.by(BY_PLAN)
+                .with("N", "stock sheets of the cutting plan", Quantity.count(cutting.stockSheets()))
+                .from(Source.GEOMETRY)
+                .note(Phrase.of(
+                        cutting.fewest()
+                                ? "No plan with fewer stock sheets exists for cuts of this kind."
+                                : "A plan with fewer stock sheets may exist."))
+                .note(waste)
+                .gives(COUNT);
+    }
+
+    Figures addThickness(Gathered gathered, List<PaperPlan> papers) {
+        for (int i = 0; i < papers.size(); i++) {
+            add(
+                    i == 0 ? "paper-thickness" : "paper-thickness-" + (i + 1),
+                    papers.size() == 1
+                            ? "Sheet thickness"
+                            : papers.get(i).paper().paper().name(),
+                    papers.get(i).thickness());
+        }
+        if (gathered instanceof Gathered.Singly singly) {
+            return add("block", "Stack, pressed", singly.thickness());
+        }
+        Gathered.InSignatures folded = (Gathered.InSignatures) gathered;
+        add(
+                "fold",
+                "Folded thickness",
+                folded.thickest().foldThickness(spec.bound().form().comfort()));
+        add("creep", "Creep", folded.thickest().creep());
+        if (spec.bound().form().most() > 1) {
+            Block block = folded.block();
+            add("block", "Block, pressed", block.pressed());
+            if (block.foreEdge().result().number() != block.pressed().result().number()) {
+                add("fore-edge", "At the fore edge", block.foreEdge());
+            }
+            add("swell", "Swell", block.swell());
+            add("spine", "Spine", block.spine());
+            add("wedge", "Wedge", block.wedge());
+        }
         return this;
+    }
+
+    /** What thread the rule of thumb cuts, where the path cannot be worked out yet. */
+    void addThreadByRule(Gathered gathered) {
+        int signatures = gathered instanceof Gathered.InSignatures folded
+                ? folded.block().signatures().size()
+                : 1;
+        ThumbRule rule = spec.bound().threadRule(spec.stations().count(), signatures);
+        if (rule.highHeights() <= 0) {
+            return;
+        }
+        Quantity thread = Quantity.of(Length.ZERO, Fineness.THREAD);
+        double heightMm = spec.leaf().height().mm() * spec.thread().strands();
+        add(
+                "thread",
+                "Thread, by rule",
+                Working.by(THREAD_BY_RULE)
+                        .with("k", "strands", Quantity.count(spec.thread().strands()))
+                        .with("r", "heights of the book", Quantity.ratio(rule.heights(), 1))
+                        .with("H", "height of the book", Quantity.of(spec.leaf().height(), Fineness.CUT))
+                        .from(Source.COMMON_PRACTICE)
+                        .between(thread.with(rule.lowHeights() * heightMm), thread.with(rule.highHeights() * heightMm))
+                        .note(Phrase.of("Rule of thumb: {}.", rule.words()))
+                        .gives(thread));
     }
 
     Figures addStations(Stations stations) {
         Quantity height = Quantity.of(spec.leaf().height(), Fineness.MARK);
         Quantity count = Quantity.count(stations.count());
         Working working;
-        if (spec.stations() instanceof StationScheme.Margins margins && Remarks.marginsFit(spec)) {
+        if (spec.stations() instanceof StationScheme.Margins margins && StationRemarks.marginsFit(spec)) {
             working = Working.by(GAP)
                     .with("H", "height of the fold", height)
                     .with("a", "from the head", Quantity.of(margins.headMargin(), Fineness.MARK))

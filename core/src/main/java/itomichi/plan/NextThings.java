@@ -1,50 +1,94 @@
 package itomichi.plan;
 
-import itomichi.gathering.Signature;
+import itomichi.cutting.CuttingPlan;
+import itomichi.gathering.Gathered;
 import itomichi.measure.Fineness;
-import itomichi.measure.Length;
 import itomichi.measure.Phrase;
-import itomichi.station.Stations;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
 
 /** Says what to do next, from the stages that are done. */
 final class NextThings {
 
     private NextThings() {}
 
-    static BookPlan.NextThing of(BookSpec spec, Signature signature, Stations stations, ThreadNeed thread) {
+    static BookPlan.NextThing of(BookSpec spec, Gathered gathered, List<PaperPlan> papers, Optional<Sewer.Sewn> sewn) {
         for (Stage stage : Stage.values()) {
             if (!spec.done().contains(stage)) {
-                return new BookPlan.NextThing(stage, false, words(stage, spec, signature, stations, thread));
+                return new BookPlan.NextThing(stage, false, words(stage, spec, gathered, papers, sewn));
             }
         }
         return new BookPlan.NextThing(
                 Stage.SEW, true, Phrase.of("Sewn. Press it under a weight overnight, then put it on the shelf."));
     }
 
-    private static Phrase words(Stage stage, BookSpec spec, Signature signature, Stations stations, ThreadNeed thread) {
+    private static Phrase words(
+            Stage stage, BookSpec spec, Gathered gathered, List<PaperPlan> papers, Optional<Sewer.Sewn> sewn) {
         return switch (stage) {
             case PURPOSE -> Phrase.of("Say what it is for");
-            case PAPER ->
-                Phrase.of(
-                        "Cut {} of {} to {} × {}",
-                        things(signature.sheets(), "sheet"),
-                        spec.paper().name(),
-                        spec.leaf().width().times(2).at(Fineness.CUT),
-                        spec.leaf().height().at(Fineness.CUT));
-            case GATHER ->
-                Phrase.of(
-                        "Fold {} of {}{}",
-                        things(signature.sheets(), "sheet"),
-                        spec.paper().name(),
-                        signature.sheets() == 1 ? "" : " and nest them");
-            case STATIONS -> Phrase.of("Settle where the {} holes go", stations.count());
-            case TEMPLATE -> Phrase.of("Print the strip and punch {}", things(stations.count(), "hole"));
+            case PAPER -> paper(spec, papers);
+            case GATHER -> gather(spec, gathered);
+            default ->
+                sewn.map(sewing -> sew(stage, spec, sewing))
+                        .orElseGet(() -> Phrase.of(
+                                "Sheets are gathered; how a {} is sewn cannot be planned here yet",
+                                spec.bound().name().toLowerCase(Locale.ROOT)));
+        };
+    }
+
+    private static Phrase paper(BookSpec spec, List<PaperPlan> papers) {
+        PaperPlan main = papers.get(0);
+        String name = main.paper().paper().name();
+        Optional<CuttingPlan> cutting = main.cutting().filter(CuttingPlan::possible);
+        if (cutting.isPresent() && cutting.get().shortOf() > 0) {
+            return Phrase.of("Get {} more of {}", things(cutting.get().shortOf(), "stock sheet"), name);
+        }
+        if (cutting.isPresent()) {
+            return Phrase.of(
+                    "Cut {} of {} into {}",
+                    things(cutting.get().stockSheets(), "stock sheet"),
+                    name,
+                    things(main.sheets(), "sheet"));
+        }
+        if (main.demands().isEmpty()) {
+            return Phrase.of("Cut the sheets of the recipe");
+        }
+        return Phrase.of(
+                "Cut {} of {} to {} × {}",
+                things(main.sheets(), "sheet"),
+                name,
+                main.demands().get(0).width().at(Fineness.CUT),
+                main.demands().get(0).height().at(Fineness.CUT));
+    }
+
+    private static Phrase gather(BookSpec spec, Gathered gathered) {
+        if (!(gathered instanceof Gathered.InSignatures folded)) {
+            return Phrase.of("Tap {} level at the spine and clamp them", things(gathered.sheets(), "sheet"));
+        }
+        int signatures = folded.sharing().signatures();
+        String of = spec.papers().all().size() == 1 ? " of " + spec.paper().name() : "";
+        if (signatures == 1) {
+            return Phrase.of(
+                    "Fold {}{}{}",
+                    things(gathered.sheets(), "sheet"),
+                    of,
+                    gathered.sheets() == 1 ? "" : " and nest them");
+        }
+        return Phrase.of("Fold {}{} into {} signatures", things(gathered.sheets(), "sheet"), of, signatures);
+    }
+
+    private static Phrase sew(Stage stage, BookSpec spec, Sewer.Sewn sewn) {
+        int stations = sewn.plan().stations().count();
+        return switch (stage) {
+            case STATIONS -> Phrase.of("Settle where the {} holes go", stations);
+            case TEMPLATE -> Phrase.of("Print the strip and punch {}", things(stations, "hole"));
             case THREAD ->
                 Phrase.of(
                         "Cut {} of {}",
-                        Length.ofMm(thread.cut().result().number()).at(Fineness.THREAD),
+                        Planner.length(sewn.thread().cut()).at(Fineness.THREAD),
                         spec.thread().thread().name());
-            case SEW -> Phrase.of("Sew it: {}", things(thread.steps().size(), "move"));
+            default -> Phrase.of("Sew it: {}", things(sewn.plan().steps().size(), "move"));
         };
     }
 

@@ -3,19 +3,12 @@ package itomichi.plan;
 import itomichi.cover.SoftCover;
 import itomichi.finding.Figure;
 import itomichi.finding.Working;
+import itomichi.gathering.Gathered;
 import itomichi.gathering.Signature;
 import itomichi.measure.Length;
-import itomichi.path.FoldFrame;
-import itomichi.path.HoleSize;
-import itomichi.path.PathCheck;
-import itomichi.path.PathFault;
-import itomichi.path.ThreadPath;
 import itomichi.schedule.BenchTime;
-import itomichi.station.StationFault;
-import itomichi.station.StationScheme;
-import itomichi.station.Stations;
-import itomichi.structure.Structure;
 import java.util.List;
+import java.util.Optional;
 
 /** Works out a plan. It has no state: the same spec gives the same plan. */
 public final class Planner {
@@ -25,99 +18,76 @@ public final class Planner {
     /**
      * Everything about a book, from what its binder wants.
      *
-     * <p>Never fails for a spec that could be made: what cannot be sewn gets a remark of weight stop, and the plan is worked out as far
+     * <p>Never fails for a spec that could be made: what cannot be made gets a remark of weight stop, and the plan is worked out as far
      * as it goes.
      */
     public static BookPlan plan(BookSpec spec) {
-        Working thickness = spec.paper().thickness();
-        Length sheet = length("paper-thickness", thickness);
-        Signature signature = new Signature(spec.pages(), sheet);
-        Length foldThickness = length("fold", signature.foldThickness());
-        Length creep = length("creep", signature.creep());
-        SoftCover cover = new SoftCover(
-                spec.leaf().width(),
-                spec.leaf().height(),
-                spec.leaf().trimmed() ? Length.ZERO : creep,
-                foldThickness,
-                spec.cover().square());
-
+        List<Working> thicknesses = spec.papers().all().stream()
+                .map(paper -> paper.paper().thickness())
+                .toList();
         Working diameter = spec.thread().thread().diameter();
-        Length strand = length("thread-thickness", diameter);
-        FoldFrame fold = fold(spec, signature, strand);
-        Structure structure = spec.sewn();
-        Structure.Choice choice = new Structure.Choice(
-                fold.stations().count(), spec.thread().knot(), spec.thread().turns());
-        ThreadPath path = structure.stitch(choice);
-        List<PathFault> faults = PathCheck.faults(path, structure.pattern(choice), fold, structure.mostPasses());
-        Working hole = HoleSize.of(
-                structure.mostPasses() * spec.thread().strands(),
-                strand,
-                spec.thread().needleEye());
-        ThreadNeed thread = ThreadNeed.of(spec, path, fold);
+        Length strand = length(diameter);
+        Gathered gathered = Gatherer.gather(
+                spec, thicknesses.stream().map(PaperPlan::thickness).toList(), strand);
+        List<PaperPlan> papers = PaperPlan.of(spec, gathered, thicknesses);
+        Optional<Sewer.Sewn> sewn = Sewer.sew(spec, gathered, strand);
+        Optional<SoftCover> cover = cover(spec, gathered);
 
-        Figures figures = new Figures(spec, signature)
-                .add("sheets", "Sheets to fold", signature.sheetsWorking())
-                .addSheetSize()
-                .add("paper-thickness", "Sheet thickness", thickness)
-                .add("fold", "Folded thickness", signature.foldThickness())
-                .add("creep", "Creep", signature.creep())
-                .addStations(fold.stations())
-                .add("thread-thickness", "Thread thickness", diameter)
-                .add("hole", "Hole width", hole)
-                .add("thread", "Thread to cut", thread.cut());
-        if (spec.cover().wanted()) {
-            figures.addCover(cover);
-        }
-        figures.add(
-                "time",
-                "At the bench",
-                BenchTime.of(
-                        signature.sheets(),
-                        fold.stations().count(),
-                        path.passes().values().stream()
-                                .mapToInt(Integer::intValue)
-                                .sum()));
+        Figures figures = new Figures(spec).addSheets(gathered, papers).addThickness(gathered, papers);
+        sewn.ifPresent(sewing -> figures.addStations(sewing.plan().stations()));
+        sewn.ifPresentOrElse(
+                sewing -> figures.add("thread-thickness", "Thread thickness", diameter)
+                        .add("hole", "Hole width", sewing.hole())
+                        .add("thread", "Thread to cut", sewing.thread().cut()),
+                () -> figures.addThreadByRule(gathered));
+        cover.ifPresent(figures::addCover);
+        figures.add("time", "At the bench", time(spec, gathered, sewn));
 
-        List<StationFault> stationFaults =
-                StationFault.judge(fold.stations(), spec.leaf().height());
         return new BookPlan(
                 spec,
-                signature,
-                sheet,
-                new BookPlan.CoverSize(length("cover", cover.width()), cover.height()),
-                fold,
-                length("hole", hole),
-                path,
-                faults,
-                thread.steps(),
+                gathered,
+                papers,
+                cover.map(soft -> new BookPlan.CoverSize(length(soft.width()), soft.height())),
+                sewn.map(Sewer.Sewn::plan),
                 figures.all(),
-                new Remarks(spec, signature, stationFaults).all(length("thread", thread.cut()), faults),
-                NextThings.of(spec, signature, fold.stations(), thread));
+                Remarks.all(spec, gathered, papers, sewn),
+                NextThings.of(spec, gathered, papers, sewn));
     }
 
-    private static Length length(String key, Working working) {
-        return new Figure(key, key, working).length();
-    }
-
-    private static FoldFrame fold(BookSpec spec, Signature signature, Length strand) {
-        Length passed = signature.sheetThickness().times(signature.sheets());
-        if (spec.cover().wanted()) {
-            passed = passed.plus(spec.cover().thickness());
+    private static Working time(BookSpec spec, Gathered gathered, Optional<Sewer.Sewn> sewn) {
+        if (sewn.isPresent()) {
+            SewingPlan plan = sewn.get().plan();
+            int passes = plan.path().passes().values().stream()
+                    .mapToInt(Integer::intValue)
+                    .sum();
+            return BenchTime.of(gathered.sheets(), plan.stations().count(), passes);
         }
-        return new FoldFrame(
-                stations(spec),
-                passed,
-                Length.ZERO,
-                strand.times(spec.thread().strands()),
-                spec.thread().tail());
+        int stations = spec.stations().count();
+        if (gathered instanceof Gathered.InSignatures folded) {
+            int holes = folded.block().signatures().size() * stations;
+            return BenchTime.of(folded.block().sheets(), holes, holes);
+        }
+        return BenchTime.of(0, stations, 3 * stations);
     }
 
-    /** The stations wanted, or where margins leave no room for them, as many on the whole fold; a remark then says so. */
-    private static Stations stations(BookSpec spec) {
-        if (Remarks.marginsFit(spec)) {
-            return spec.stations().along(spec.leaf().height());
+    static Length length(Working working) {
+        return new Figure("length", "length", working).length();
+    }
+
+    /** A soft cover goes round the one fold, or round the spine of the whole block. */
+    private static Optional<SoftCover> cover(BookSpec spec, Gathered gathered) {
+        if (!spec.cover().wanted() || !(gathered instanceof Gathered.InSignatures folded)) {
+            return Optional.empty();
         }
-        return new StationScheme.Share(spec.stations().count(), 0.1)
-                .along(spec.leaf().height());
+        Signature thickest = folded.thickest();
+        boolean one = folded.block().signatures().size() == 1;
+        return Optional.of(new SoftCover(
+                spec.leaf().width(),
+                spec.leaf().height(),
+                spec.leaf().trimmed() ? Length.ZERO : length(thickest.creep()),
+                one
+                        ? length(thickest.foldThickness(spec.bound().form().comfort()))
+                        : length(folded.block().spine()),
+                spec.cover().square()));
     }
 }

@@ -15,7 +15,7 @@ import itomichi.path.Pass;
 import itomichi.path.SewingStep;
 import itomichi.path.Tail;
 import itomichi.path.ThreadPath;
-import itomichi.structure.Structure;
+import itomichi.structure.ThumbRule;
 import java.util.ArrayList;
 import java.util.List;
 
@@ -48,7 +48,7 @@ record ThreadNeed(Working cut, List<StepLine> steps) {
         double fixedMm = path.tailsMm(fold) + NEEDLE.mm();
         double heights = spec.leaf().height().mm();
         double sewnMm = path.sewnMm(fold);
-        Structure.ThumbRule rule = spec.sewn().threadRule(fold.stations().count());
+        ThumbRule rule = spec.bound().threadRule(fold.stations().count(), 1);
         double cutMm = sewing.strands() * (sewnMm * (1 + sewing.slackPercent() / 100) + fixedMm);
         return Working.by(CUT)
                 .with("k", "strands", Quantity.count(sewing.strands()))

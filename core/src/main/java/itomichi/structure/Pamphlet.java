@@ -1,5 +1,6 @@
 package itomichi.structure;
 
+import itomichi.gathering.Form;
 import itomichi.path.Face;
 import itomichi.path.Hole;
 import itomichi.path.PathBuilder;
@@ -10,6 +11,7 @@ import itomichi.path.ThreadPath;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Optional;
 import java.util.Set;
 
 /**
@@ -18,23 +20,31 @@ import java.util.Set;
  * <p>The thread starts at the centre, weaves to the head, weaves back through the gaps left, crosses the centre in one long stitch,
  * weaves to the tail and back, and is knotted over the long stitch. Every gap is then covered once on each face.
  */
-final class Pamphlet implements Structure {
+final class Pamphlet extends Described implements Stitching {
 
     private static final int MOST_STATIONS = 31;
 
-    @Override
-    public String key() {
-        return "pamphlet";
+    Pamphlet() {
+        super(
+                "pamphlet",
+                "Pamphlet",
+                "One signature, quickly made, lies fairly flat; about fifteen sheets of 90 g/m\u00b2 are comfortable.",
+                Form.ONE,
+                Skill.FIRST_BOOK,
+                2,
+                5,
+                true);
+        judge(Need.WRITE, 1, "one fold to write across, flat enough at its middle");
+        judge(Need.WET_MEDIA, -1, "wet sheets cockle, and one fold cannot take up the swelling");
+        judge(Need.PASTE_IN, -2, "one fold has no room at the spine for what is pasted in");
+        judge(Need.CARRY, 1, "thin and light");
+        judge(Need.LIE_FLAT, 1, "lies flat at the middle, less so at the ends");
+        judge(Need.LOOSE_SHEETS, -3, "needs sheets that are folded");
     }
 
     @Override
-    public String name() {
-        return "Pamphlet";
-    }
-
-    @Override
-    public String purpose() {
-        return "One signature, quickly made, lies fairly flat; about fifteen sheets of 90 g/m\u00b2 are comfortable.";
+    public Optional<Stitching> stitching() {
+        return Optional.of(this);
     }
 
     @Override
@@ -110,7 +120,7 @@ final class Pamphlet implements Structure {
     }
 
     @Override
-    public ThumbRule threadRule(int stations) {
+    public ThumbRule threadRule(int stations, int signatures) {
         return stations == 3
                 ? new ThumbRule(2, 3, "2 heights and a bit for a loose tack, 3 to be comfortable")
                 : new ThumbRule(2.5, 4, "2.5 to 4 heights");

@@ -1,10 +1,10 @@
 package itomichi.structure;
 
-import itomichi.path.Face;
-import itomichi.path.StitchPattern;
-import itomichi.path.ThreadPath;
+import itomichi.gathering.Form;
+import java.util.Map;
+import java.util.Optional;
 
-/** A way of binding: which stations it takes, how it is sewn, what it is called. */
+/** A way of binding: how its sheets lie, what it is good for, how much thread it takes by rule of thumb, and how it is sewn. */
 public interface Structure {
 
     /** A name that does not change, kept with books. */
@@ -16,43 +16,29 @@ public interface Structure {
     /** What it is for, in a sentence. */
     String purpose();
 
-    /** Whether it can be sewn through so many stations. */
-    boolean takesStations(int count);
+    /** How its sheets lie. */
+    Form form();
 
-    /** What stations it takes, for a line that refuses others. */
-    String stationsWanted();
+    /** How it meets the needs it has to do with; a need that is not there makes no difference to it. */
+    Map<Need, Judgement> judgements();
 
-    /**
-     * The usual order of sewing.
-     *
-     * @throws IllegalArgumentException if it cannot be sewn through so many stations
-     */
-    ThreadPath stitch(Choice choice);
+    /** How much practice it asks. */
+    Skill skill();
 
-    /** What shows when it is sewn, made without looking at {@link #stitch}. */
-    StitchPattern pattern(Choice choice);
+    /** How well it goes when many copies are made, from 2 to -2. */
+    int inNumber();
 
-    /** Passes through the fullest hole. */
-    int mostPasses();
+    /** Stations that are usual. */
+    int usualStations();
 
-    /** The rule of thumb for its thread, in heights of the book. */
-    ThumbRule threadRule(int stations);
+    /** Whether it is usually sewn into a soft cover. */
+    boolean inSoftCover();
 
-    /**
-     * What is chosen about a stitch.
-     *
-     * @param stations number of stations
-     * @param knot the face the knot sits on
-     * @param turns of the square knot
-     */
-    record Choice(int stations, Face knot, int turns) {}
+    /** The rule of thumb for its thread. */
+    ThumbRule threadRule(int stations, int signatures);
 
-    /**
-     * A rule of thumb, common practice.
-     *
-     * @param lowHeights the least, in heights of the book
-     * @param highHeights the most
-     * @param words the rule as binders say it
-     */
-    record ThumbRule(double lowHeights, double highHeights, String words) {}
+    /** How it is sewn; empty where that cannot be planned here yet. */
+    default Optional<Stitching> stitching() {
+        return Optional.empty();
+    }
 }

@@ -6,7 +6,22 @@ import java.util.Optional;
 /** The structures there are. A new one is added here and in its own file, nowhere else. */
 public final class Structures {
 
-    private static final List<Structure> ALL = List.of(new Pamphlet());
+    private static final List<Structure> ALL = List.of(
+            new Pamphlet(),
+            new CordedPamphlet(),
+            new SeveralPamphlets(),
+            new DoublePamphlet(),
+            new LinkStitch(),
+            new FrenchLink(),
+            new Tapes(),
+            new LongStitch(),
+            new PairedRows(),
+            StabBinding.running(),
+            StabBinding.fourHole(),
+            StabBinding.cornerHoles(),
+            StabBinding.tortoiseShell(),
+            StabBinding.hempLeaf(),
+            new GluedSpine());
 
     private Structures() {}
 

@@ -3,66 +3,70 @@ package itomichi.gathering;
 import static org.testng.Assert.assertEquals;
 
 import itomichi.measure.Length;
+import java.util.Collections;
+import java.util.List;
+import java.util.stream.IntStream;
+import org.locationtech.jts.geom.Coordinate;
+import org.locationtech.jts.geom.GeometryFactory;
 import org.quicktheories.QuickTheory;
-import org.quicktheories.core.Gen;
 import org.quicktheories.generators.SourceDSL;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
 
 public class SignatureTest {
 
-    private static final Gen<Integer> PAGES = SourceDSL.integers().between(1, 4000);
+    private static final Length LEAF = Length.ofMm(148);
 
-    @DataProvider
-    Object[][] counts() {
-        return new Object[][] {
-            // by definition: a sheet folded once is four pages
-            {32, 8, ""}, {31, 8, "32"}, {30, 8, "31 and 32"}, {29, 8, "30, 31 and 32"}, {1, 1, "2, 3 and 4"},
-        };
+    private static Signature plain(int sheets, double mm) {
+        return Signature.plain(sheets, Length.ofMm(mm), LEAF);
     }
 
-    @Test(dataProvider = "counts")
-    public void pagesAreRoundedUpToSheetsAndTheBlanksNamed(int pages, int sheets, String blanks) {
-        Signature signature = new Signature(pages, Length.ofMm(0.1));
-        assertEquals(signature.sheets() + " " + signature.blanksNamed(), sheets + " " + blanks);
+    private static Signature mixed(double... outerToCentreMm) {
+        return new Signature(java.util.Arrays.stream(outerToCentreMm)
+                .mapToObj(mm -> new FoldedSheet(0, Length.ofMm(mm), LEAF, LEAF))
+                .toList());
     }
 
-    @Test
-    public void sheetsAndTheirWorkingAgreeForEveryPageCount() {
-        QuickTheory.qt().forAll(PAGES).check(pages -> {
-            Signature signature = new Signature(pages, Length.ofMm(0.1));
-            return signature.sheetsWorking().result().number() == signature.sheets();
-        });
+    private static double fold(Signature signature) {
+        return signature.foldThickness(Comfort.ALONE).result().number();
     }
 
-    @Test
-    public void noPageIsLost() {
-        QuickTheory.qt().forAll(PAGES).check(pages -> {
-            Signature signature = new Signature(pages, Length.ofMm(0.1));
-            return signature.pages() - signature.blankPages().size() == pages
-                    && signature.blankPages().size() < 4;
-        });
+    private static double creep(Signature signature) {
+        return signature.creep().result().number();
     }
 
     @Test
     public void foldGrowsWithEverySheet() {
         QuickTheory.qt()
-                .forAll(PAGES)
-                .check(pages -> new Signature(pages + 4, Length.ofMm(0.1))
-                                .foldThickness()
-                                .result()
-                                .number()
-                        > new Signature(pages, Length.ofMm(0.1))
-                                .foldThickness()
-                                .result()
-                                .number());
+                .forAll(SourceDSL.integers().between(1, 400))
+                .check(sheets -> fold(plain(sheets + 1, 0.1)) > fold(plain(sheets, 0.1)));
+    }
+
+    @Test
+    public void aMixedSignatureIsAsThickAsItsSheetsTogether() {
+        // 2 x (0.25 + 0.1 + 0.1 + 0.18), with the pencil
+        assertEquals(fold(mixed(0.25, 0.1, 0.1, 0.18)), 1.26, 1e-6);
+    }
+
+    @Test
+    public void sheetsAlikeGiveTheSameFoldByEitherFormula() {
+        QuickTheory.qt()
+                .forAll(
+                        SourceDSL.integers().between(2, 40),
+                        SourceDSL.integers().between(50, 400))
+                .check((sheets, um) -> {
+                    double mm = um / 1000.0;
+                    Signature almost = new Signature(IntStream.range(0, sheets)
+                            .mapToObj(i -> new FoldedSheet(0, new Length(um + (i == 0 ? 1 : 0)), LEAF, LEAF))
+                            .toList());
+                    return Math.abs(fold(almost) - fold(plain(sheets, mm))) <= 0.003;
+                });
     }
 
     /** Against the fold itself: the arc of a quarter circle added up in a thousand straight pieces, sheet upon sheet. */
     @Test
     public void creepIsTheQuarterCircleRoundTheInnerSheets() {
         double t = 0.168;
-        Signature signature = new Signature(32, Length.ofMm(t));
         double radius = 7 * t;
         double arc = 0;
         for (int i = 0; i < 1000; i++) {
@@ -70,18 +74,78 @@ public class SignatureTest {
             double to = Math.PI / 2 * (i + 1) / 1000;
             arc += Math.hypot(radius * (Math.cos(to) - Math.cos(from)), radius * (Math.sin(to) - Math.sin(from)));
         }
-        assertEquals(signature.creep().result().number(), arc, 0.001);
+        assertEquals(creep(plain(8, t)), arc, 0.001);
+    }
+
+    @DataProvider
+    Object[][] recipes() {
+        return new Object[][] {
+            {new double[] {0.1, 0.1, 0.1, 0.1, 0.1, 0.1}},
+            {new double[] {0.3, 0.1, 0.1, 0.2}},
+            {new double[] {0.08, 0.25}},
+        };
+    }
+
+    /**
+     * Against lines of a geometry library (JTS): every sheet is laid as a line of one length round the inner ones, and the distance
+     * between the fore edges of the innermost and the outermost is the creep.
+     */
+    @Test(dataProvider = "recipes")
+    public void creepIsTheDistanceBetweenTheForeEdgesOfLinesOfOneLength(double[] outerToCentre) {
+        double inner = foreEdgeMm(0, outerToCentre);
+        double outer = foreEdgeMm(outerToCentre.length - 1, outerToCentre);
+        assertEquals(creep(mixed(outerToCentre)), inner - outer, 0.002);
+    }
+
+    /** How far a leaf of 148 mm reaches from where the folds become flat, with so many sheets inside its fold. */
+    private static double foreEdgeMm(int inside, double[] outerToCentre) {
+        double radius = 0;
+        for (int i = 0; i < inside; i++) {
+            radius += outerToCentre[outerToCentre.length - 1 - i];
+        }
+        Coordinate[] arc = new Coordinate[2001];
+        for (int i = 0; i <= 2000; i++) {
+            double angle = Math.PI / 2 * i / 2000;
+            arc[i] = new Coordinate(radius * Math.cos(angle), radius * Math.sin(angle));
+        }
+        return LEAF.mm() - new GeometryFactory().createLineString(arc).getLength();
     }
 
     @Test
     public void theOutermostSheetFallsBackByTheCreep() {
-        Signature signature = new Signature(40, Length.ofMm(0.12));
-        double outermost = signature.nested().get(9).fallsBackMm();
-        assertEquals(outermost, signature.creep().result().number(), 0.001);
+        Signature signature = plain(10, 0.12);
+        assertEquals(signature.nested().get(9).fallsBackMm(), creep(signature), 0.001);
     }
 
     @Test
     public void oneSheetDoesNotCreep() {
-        assertEquals(new Signature(4, Length.ofMm(0.2)).creep().result().number(), 0.0);
+        assertEquals(creep(plain(1, 0.2)), 0.0);
+    }
+
+    @DataProvider
+    Object[][] wideLeaves() {
+        return new Object[][] {
+            // by hand: panels of 95 mm in a leaf of 100 mm, kept clear of the fore edge by 5 mm
+            {60, 0}, {100, 0}, {101, 1}, {190, 1}, {191, 2}, {285, 2}, {286, 3},
+        };
+    }
+
+    @Test(dataProvider = "wideLeaves")
+    public void aWideLeafIsFoldedBackUntilItLiesWithinTheBook(double widthMm, int folds) {
+        assertEquals(FoldedSheet.folds(Length.ofMm(widthMm), Length.ofMm(100)), folds);
+    }
+
+    @Test
+    public void aSignatureWithoutSheetsIsRefused() {
+        org.testng.Assert.expectThrows(
+                IllegalArgumentException.class, () -> new Signature(Collections.<FoldedSheet>emptyList()));
+    }
+
+    @Test
+    public void nestedSheetsRunFromTheInnermostOut() {
+        List<Double> radii = mixed(0.3, 0.2, 0.1).nested().stream()
+                .map(Signature.Nested::innerRadiusMm)
+                .toList();
+        assertEquals(radii, List.of(0.0, 0.1, 0.1 + 0.2));
     }
 }

@@ -6,6 +6,7 @@ import static org.testng.Assert.assertTrue;
 import itomichi.finding.Source;
 import itomichi.measure.Grammage;
 import itomichi.measure.Length;
+import java.util.Optional;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
 
@@ -14,20 +15,24 @@ public class ThicknessTest {
     @Test
     public void bulkTimesWeightIsThickness() {
         // ISO 534: bulk is volume for mass; 80 g/m2 at 1.3 cm3/g is 0.104 mm
-        assertEquals(paper(80, new PaperThickness.ByBulk(BulkKind.OFFICE)), 0.104, 1e-6);
+        assertEquals(paper(80, BulkKind.OFFICE), 0.104, 1e-6);
     }
 
     @Test
     public void aMeasuredStackWinsOverTheBulk() {
         Paper paper = new Paper(
-                "scrap", Grammage.ofGsm(80), new PaperThickness.MeasuredStack(20, Length.ofMm(2.4)), Grain.UNKNOWN);
+                "scrap",
+                Grammage.ofGsm(80),
+                BulkKind.OFFICE,
+                Optional.of(new MeasuredStack(20, Length.ofMm(2.4))),
+                Grain.UNKNOWN);
         assertEquals(paper.thickness().result().number(), 0.12, 1e-6);
         assertEquals(paper.thickness().source(), Source.MEASURED);
     }
 
     @Test
     public void thicknessByBulkIsOnlySureToARange() {
-        var range = new Paper("x", Grammage.ofGsm(100), new PaperThickness.ByBulk(BulkKind.OFFICE), Grain.UNKNOWN)
+        var range = new Paper("x", Grammage.ofGsm(100), BulkKind.OFFICE, Optional.empty(), Grain.UNKNOWN)
                 .thickness()
                 .range()
                 .orElseThrow();
@@ -68,8 +73,8 @@ public class ThicknessTest {
         assertEquals(thread.diameter().result().number(), 0.55, 1e-6);
     }
 
-    private static double paper(double gsm, PaperThickness basis) {
-        return new Paper("x", Grammage.ofGsm(gsm), basis, Grain.UNKNOWN)
+    private static double paper(double gsm, BulkKind kind) {
+        return new Paper("x", Grammage.ofGsm(gsm), kind, Optional.empty(), Grain.UNKNOWN)
                 .thickness()
                 .result()
                 .number();

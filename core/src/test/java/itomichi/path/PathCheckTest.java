@@ -6,7 +6,7 @@ import static org.testng.Assert.assertTrue;
 
 import itomichi.measure.Length;
 import itomichi.station.StationScheme;
-import itomichi.structure.Structure;
+import itomichi.structure.Stitching;
 import itomichi.structure.Structures;
 import java.util.ArrayList;
 import java.util.Collections;
@@ -17,8 +17,9 @@ import org.testng.annotations.Test;
 /** Each wrong is done to a sound five-station pamphlet; the checks must notice each. */
 public class PathCheckTest {
 
-    private static final Structure PAMPHLET = Structures.keyed("pamphlet").orElseThrow();
-    private static final Structure.Choice FIVE = new Structure.Choice(5, Face.INSIDE, 2);
+    private static final Stitching PAMPHLET =
+            Structures.keyed("pamphlet").orElseThrow().stitching().orElseThrow();
+    private static final Stitching.Choice FIVE = new Stitching.Choice(5, Face.INSIDE, 2);
 
     private static FoldFrame frame(int stations) {
         return new FoldFrame(

@@ -1,17 +1,24 @@
 package itomichi.plan;
 
+import itomichi.advice.Use;
+import itomichi.cutting.CutWish;
+import itomichi.gathering.Extent;
 import itomichi.material.BulkKind;
 import itomichi.material.Fibre;
 import itomichi.material.Grain;
 import itomichi.material.Paper;
-import itomichi.material.PaperThickness;
 import itomichi.material.SewingThread;
+import itomichi.material.SheetGrain;
+import itomichi.material.Supply;
 import itomichi.material.ThreadCount;
 import itomichi.measure.Grammage;
 import itomichi.measure.Length;
 import itomichi.measure.Unit;
 import itomichi.path.Face;
 import itomichi.station.StationScheme;
+import itomichi.structure.Structures;
+import java.util.List;
+import java.util.Optional;
 import java.util.Set;
 
 /** Books for tests: a sound one, and changes to it. */
@@ -24,9 +31,11 @@ final class Books {
         return new BookSpec(
                 new BookSpec.Title("Lines", "learning by heart", Unit.MM),
                 "pamphlet",
-                32,
+                Use.ANY,
+                Extent.ofPages(32),
                 new BookSpec.Leaf(Length.ofMm(148), Length.ofMm(210), false),
-                paper(120, Grain.WITH_FOLD),
+                papers(new BookPaper(paper(120, Grain.WITH_FOLD), Optional.empty())),
+                Gathering.PLAIN,
                 margins(5, 20),
                 new BookSpec.Cover(true, Length.ofMm(0.3), Length.ofMm(3)),
                 sewing(1, 75, 1.1),
@@ -34,7 +43,31 @@ final class Books {
     }
 
     static Paper paper(double gsm, Grain grain) {
-        return new Paper("Book wove", Grammage.ofGsm(gsm), new PaperThickness.ByBulk(BulkKind.BOOK_WOVE), grain);
+        return new Paper("Book wove", Grammage.ofGsm(gsm), BulkKind.BOOK_WOVE, Optional.empty(), grain);
+    }
+
+    static Papers papers(BookPaper... all) {
+        return new Papers(List.of(all), CutWish.USUAL, Length.ZERO);
+    }
+
+    /** 240 pages to be bound by link stitch, the sheets not yet shared. */
+    static BookSpec linked(int pages) {
+        return Binding.as(sound(), Structures.keyed("link-stitch").orElseThrow())
+                .withPages(pages);
+    }
+
+    static BookSpec bound(String structure) {
+        return Binding.as(sound(), Structures.keyed(structure).orElseThrow());
+    }
+
+    /** A stock sheet without deckle, of which the drawer holds so many. */
+    static Supply stock(double widthMm, double heightMm, SheetGrain grain, int have) {
+        return new Supply(
+                Length.ofMm(widthMm), Length.ofMm(heightMm), grain, Length.ZERO, Optional.of(have), Optional.of(1.5));
+    }
+
+    static BookSpec from(BookSpec spec, Supply supply) {
+        return spec.withPapers(papers(new BookPaper(spec.paper(), Optional.of(supply))));
     }
 
     static StationScheme margins(int count, double mm) {

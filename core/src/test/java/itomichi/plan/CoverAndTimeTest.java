@@ -27,8 +27,8 @@ public class CoverAndTimeTest {
         BookSpec sound = Books.sound();
         BookSpec trimmed = sound.withLeaf(
                 new BookSpec.Leaf(sound.leaf().width(), sound.leaf().height(), true));
-        double left = Planner.plan(sound).coverSize().width().mm();
-        double cut = Planner.plan(trimmed).coverSize().width().mm();
+        double left = Planner.plan(sound).coverSize().orElseThrow().width().mm();
+        double cut = Planner.plan(trimmed).coverSize().orElseThrow().width().mm();
         assertEquals(left - cut, 2 * Planner.plan(sound).figure("creep").value().number(), 0.01);
     }
 
@@ -37,7 +37,7 @@ public class CoverAndTimeTest {
         BookSpec bare = Books.sound().withCover(new BookSpec.Cover(false, Length.ofMm(0.3), Length.ofMm(3)));
         BookPlan plan = Planner.plan(bare);
         assertEquals(plan.figures().stream().anyMatch(figure -> figure.key().equals("cover")), false);
-        assertEquals(plan.fold().passed().mm(), 8 * 0.168, 1e-6);
+        assertEquals(plan.sewn().fold().passed().mm(), 8 * 0.168, 1e-6);
     }
 
     @Test

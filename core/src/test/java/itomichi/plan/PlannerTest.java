@@ -62,7 +62,7 @@ public class PlannerTest {
 
     @Test
     public void theNeedleAllowanceAndTheLastTailAreLeftWhenAllIsSewn() {
-        StepLine last = PLAN.steps().get(PLAN.steps().size() - 1);
+        StepLine last = PLAN.sewn().steps().get(PLAN.sewn().steps().size() - 1);
         assertEquals(last.left().mm(), 75 + 60, 0.2);
     }
 
@@ -109,7 +109,7 @@ public class PlannerTest {
                             .withPages(pages)
                             .withStations(Books.margins(2 * half + 1, 20))
                             .withLeaf(new BookSpec.Leaf(Length.ofMm(148), Length.ofMm(heightMm), false));
-                    return Planner.plan(spec).pathFaults().isEmpty();
+                    return Planner.plan(spec).sewn().pathFaults().isEmpty();
                 });
     }
 
@@ -127,7 +127,7 @@ public class PlannerTest {
 
     @Test
     public void turnedOverTheHeadIsOnTheRight() {
-        StepLine second = PLAN.steps().get(1);
+        StepLine second = PLAN.sewn().steps().get(1);
         assertEquals(
                 second.insideUp().in(Unit.MM), "Along the outside towards the head, to the left, in through hole 2.");
         assertEquals(

@@ -19,8 +19,8 @@ public class UnfitValuesTest {
     @DataProvider
     Object[][] unfit() {
         return new Object[][] {
-            {"pages", (Attempt) sound -> sound.withPages(0)},
-            {"pages", (Attempt) sound -> sound.withPages(40_000)},
+            {"extent.number", (Attempt) sound -> sound.withPages(0)},
+            {"extent.number", (Attempt) sound -> sound.withPages(40_000)},
             {
                 "leaf.widthMm",
                 (Attempt) sound -> sound.withLeaf(new BookSpec.Leaf(Length.ofMm(5), Length.ofMm(210), false))

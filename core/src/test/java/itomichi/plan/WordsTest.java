@@ -12,7 +12,8 @@ import org.testng.annotations.Test;
 /** What the plan says to the hand. */
 public class WordsTest {
 
-    private static final List<StepLine> STEPS = Planner.plan(Books.sound()).steps();
+    private static final List<StepLine> STEPS =
+            Planner.plan(Books.sound()).sewn().steps();
 
     @DataProvider
     Object[][] moves() {
@@ -63,6 +64,7 @@ public class WordsTest {
         BookSpec.Sewing outside = new BookSpec.Sewing(
                 inside.thread(), 1, inside.tail(), inside.slackPercent(), inside.needleEye(), Face.OUTSIDE, 2);
         String first = Planner.plan(Books.sound().withSewing(outside))
+                .sewn()
                 .steps()
                 .get(0)
                 .insideUp()

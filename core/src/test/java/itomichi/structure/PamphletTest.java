@@ -20,7 +20,8 @@ import org.testng.annotations.Test;
 
 public class PamphletTest {
 
-    private static final Structure PAMPHLET = Structures.keyed("pamphlet").orElseThrow();
+    private static final Structure BOUND = Structures.keyed("pamphlet").orElseThrow();
+    private static final Stitching PAMPHLET = BOUND.stitching().orElseThrow();
 
     @DataProvider
     Object[][] orders() {
@@ -51,7 +52,7 @@ public class PamphletTest {
     @Test(dataProvider = "odd")
     public void everyOddCountPassesTheIndependentChecks(int stations) {
         for (Face knot : List.of(Face.INSIDE, Face.OUTSIDE)) {
-            var choice = new Structure.Choice(stations, knot, 2);
+            var choice = new Stitching.Choice(stations, knot, 2);
             assertEquals(
                     PathCheck.faults(PAMPHLET.stitch(choice), PAMPHLET.pattern(choice), frame(stations), 2), List.of());
         }
@@ -104,7 +105,7 @@ public class PamphletTest {
     }
 
     private static ThreadPath sewn(int stations, Face knot) {
-        return PAMPHLET.stitch(new Structure.Choice(stations, knot, 2));
+        return PAMPHLET.stitch(new Stitching.Choice(stations, knot, 2));
     }
 
     private static FoldFrame frame(int stations) {

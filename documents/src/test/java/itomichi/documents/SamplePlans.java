@@ -1,20 +1,27 @@
 package itomichi.documents;
 
+import itomichi.advice.Use;
+import itomichi.cutting.CutWish;
+import itomichi.gathering.Extent;
 import itomichi.material.BulkKind;
 import itomichi.material.Fibre;
 import itomichi.material.Grain;
 import itomichi.material.Paper;
-import itomichi.material.PaperThickness;
 import itomichi.material.SewingThread;
 import itomichi.material.ThreadCount;
 import itomichi.measure.Grammage;
 import itomichi.measure.Length;
 import itomichi.measure.Unit;
 import itomichi.path.Face;
+import itomichi.plan.BookPaper;
 import itomichi.plan.BookPlan;
 import itomichi.plan.BookSpec;
+import itomichi.plan.Gathering;
+import itomichi.plan.Papers;
 import itomichi.plan.Planner;
 import itomichi.station.StationScheme;
+import java.util.List;
+import java.util.Optional;
 import java.util.Set;
 
 /** Plans for tests of what is printed. */
@@ -27,18 +34,19 @@ public final class SamplePlans {
         return of(name, heightMm, new StationScheme.Margins(stations, Length.ofMm(20), Length.ofMm(20)), unit);
     }
 
+    private static final Paper PAPER =
+            new Paper("Book wove", Grammage.ofGsm(120), BulkKind.BOOK_WOVE, Optional.empty(), Grain.WITH_FOLD);
+
     /** A pamphlet with hand-placed stations. */
     public static BookPlan of(String name, double heightMm, StationScheme stations, Unit unit) {
         return Planner.plan(new BookSpec(
                 new BookSpec.Title(name, "", unit),
                 "pamphlet",
-                32,
+                Use.ANY,
+                Extent.ofPages(32),
                 new BookSpec.Leaf(Length.ofMm(148), Length.ofMm(heightMm), false),
-                new Paper(
-                        "Book wove",
-                        Grammage.ofGsm(120),
-                        new PaperThickness.ByBulk(BulkKind.BOOK_WOVE),
-                        Grain.WITH_FOLD),
+                new Papers(List.of(new BookPaper(PAPER, Optional.empty())), CutWish.USUAL, Length.ZERO),
+                Gathering.PLAIN,
                 stations,
                 new BookSpec.Cover(false, Length.ofMm(0.3), Length.ofMm(3)),
                 new BookSpec.Sewing(

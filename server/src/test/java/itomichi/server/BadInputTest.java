@@ -20,9 +20,9 @@ public class BadInputTest extends HttpTest {
     @DataProvider
     Object[][] unfit() {
         return new Object[][] {
-            {"pages", (Bend) d -> d.put("pages", 0)},
-            {"pages", (Bend) d -> d.put("pages", -8)},
-            {"pages", (Bend) d -> d.put("pages", 10_000)},
+            {"extent.number", (Bend) d -> extent(d, 0)},
+            {"extent.number", (Bend) d -> extent(d, -8)},
+            {"extent.number", (Bend) d -> extent(d, 10_000)},
             {"leaf.heightMm", (Bend) d -> part(d, "leaf").put("heightMm", 2000)},
             {"leaf.widthMm", (Bend) d -> part(d, "leaf").put("widthMm", 0)},
             {"paper.grammageGsm", (Bend) d -> part(d, "paper").put("grammageGsm", 5)},
@@ -116,7 +116,7 @@ public class BadInputTest extends HttpTest {
 
     @Test
     public void absurdPagesAreARemarkAndNotAnError() {
-        ObjectNode document = document("Cues").put("pages", 4000);
+        ObjectNode document = extent(document("Cues"), 4000);
         JsonNode plan = post("/api/plan", document).body();
         assertTrue(plan.get("stopped").asBoolean());
     }

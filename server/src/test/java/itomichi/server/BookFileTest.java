@@ -29,7 +29,15 @@ public class BookFileTest extends HttpTest {
     @Test
     public void theFileSaysWhatItIs() {
         String file = saved("Cues");
-        assertTrue(file.contains("\"format\" : \"itomichi-book\"") && file.contains("\"version\" : 1"), file);
+        assertTrue(file.contains("\"format\" : \"itomichi-book\"") && file.contains("\"version\" : 2"), file);
+    }
+
+    /** A file as an application of the first version wrote it. */
+    @Test
+    public void aFileOfTheFirstVersionIsStillABook() throws Exception {
+        Answer answer = post("/api/book-file", Files.readString(Path.of("src/test/resources/cue-slips-1.json")));
+        assertEquals(answer.status(), 201, answer.message());
+        assertEquals(answer.body().get("document").get("extent").get("number").asInt(), 16);
     }
 
     @Test
@@ -44,10 +52,10 @@ public class BookFileTest extends HttpTest {
     Object[][] wrong() {
         return new Object[][] {
             {"\"format\" : ", "", "Line 2, column"},
-            {"\"version\" : 1", "\"version\" : 2", "At “/version”: the file is of version 2"},
+            {"\"version\" : 2", "\"version\" : 3", "At “/version”: the file is of version 3"},
             {"itomichi-book", "something-else", "At “/format”: read “something-else”"},
-            {"\"pages\" : 32", "\"pages\" : \"many\"", "/book/pages"},
-            {"\"pages\" : 32", "\"pages\" : 0", "/book/pages"},
+            {"\"number\" : 32", "\"number\" : \"many\"", "/book/extent/number"},
+            {"\"number\" : 32", "\"number\" : 0", "/book/extent/number"},
             {"\"widthMm\" : 148.0", "\"widthMm\" : -148.0", "/book/leaf/widthMm"},
             {"\"widthMm\" : 148.0", "\"widthMm\" : 3.0", "At “/book/leaf/widthMm”: A leaf's width of 3 mm"},
             {"\"purpose\"", "\"porpoise\"", "/book"},

@@ -106,7 +106,13 @@ public abstract class HttpTest extends AbstractTestNGSpringContextTests {
     /** The book's document with this many pages. */
     protected static ObjectNode pages(JsonNode book, int pages) {
         ObjectNode document = ((ObjectNode) book.get("document")).deepCopy();
-        return document.put("pages", pages);
+        return extent(document, pages);
+    }
+
+    /** The document with this many pages wanted. */
+    protected static ObjectNode extent(ObjectNode document, int pages) {
+        ((ObjectNode) document.get("extent")).put("by", "PAGES").put("number", pages);
+        return document;
     }
 
     protected static List<String> texts(JsonNode array, String field) {

@@ -47,13 +47,13 @@ public class ReadingTest extends HttpTest {
         var metric = document("Cues");
         var inches = metric.deepCopy().put("unit", "INCH");
         assertEquals(
-                post("/api/plan", inches).body().get("shape"),
-                post("/api/plan", metric).body().get("shape"));
+                post("/api/plan", inches).body().get("block"),
+                post("/api/plan", metric).body().get("block"));
     }
 
     @Test
     public void everyMendIsABookThatCanBeKept() {
-        var troubled = document("Cues").put("pages", 98);
+        var troubled = extent(document("Cues"), 98);
         for (JsonNode remark : post("/api/plan", troubled).body().get("remarks")) {
             if (remark.has("mend")) {
                 assertEquals(

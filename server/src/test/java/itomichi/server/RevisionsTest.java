@@ -65,7 +65,7 @@ public class RevisionsTest extends HttpTest {
                 difference.get("what").asString() + ": "
                         + difference.get("yours").get("mm").asString() + " or "
                         + difference.get("theirs").get("mm").asString(),
-                "Pages: 24 or 40");
+                "Length: 24 pages or 40 pages");
         assertEquals(pagesOf(get("/api/books/" + BooksTest.id(book)).body()), 40);
     }
 
@@ -113,6 +113,6 @@ public class RevisionsTest extends HttpTest {
     }
 
     private static int pagesOf(JsonNode book) {
-        return book.get("document").get("pages").asInt();
+        return book.get("document").get("extent").get("number").asInt();
     }
 }

@@ -12,6 +12,8 @@ public enum Pen {
     CHECK(0.25, 0, 0),
     /** Where two tiles are joined. */
     JOIN(0.2, 3, 1),
+    /** Which way the grain runs. */
+    GRAIN(0.08, 3, 1.5),
     /** Something to read or to see, not to work along. */
     NOTE(0.2, 0, 0);
 

@@ -8,6 +8,7 @@ import itomichi.measure.Fineness;
 import itomichi.measure.Length;
 import itomichi.measure.Unit;
 import itomichi.plan.BookPlan;
+import itomichi.plan.SewingPlan;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
@@ -34,6 +35,7 @@ public final class FoldStripSheet {
     private static final double WORDS_MM = 3.2;
 
     private final BookPlan plan;
+    private final SewingPlan sewing;
     private final PrintPaper paper;
     private final PrinterCorrection correction;
     private final LocalDate date;
@@ -43,6 +45,7 @@ public final class FoldStripSheet {
     private FoldStripSheet(
             BookPlan plan, PrintPaper paper, PrinterCorrection correction, LocalDate date, int revision) {
         this.plan = plan;
+        this.sewing = plan.sewn();
         this.paper = paper;
         this.correction = correction;
         this.date = date;
@@ -53,7 +56,7 @@ public final class FoldStripSheet {
     /**
      * Draws the strip of a plan.
      *
-     * @param plan the plan whose stations are drawn
+     * @param plan the plan whose stations are drawn; its sewing must be planned
      * @param paper the paper it is printed on
      * @param correction what the printer needs
      * @param date the day printed on it
@@ -96,7 +99,7 @@ public final class FoldStripSheet {
         Column column = new Column(shapes, NOTES_X_MM, EDGE_MM + 6, widthMm);
         column.words(plan.spec().title().name(), 5.2).gap(1);
         column.words(
-                "Fold strip, " + plan.stations().count() + " stations, fold of "
+                "Fold strip, " + sewing.stations().count() + " stations, fold of "
                         + plan.spec().leaf().height().at(Fineness.MARK).in(unit),
                 WORDS_MM);
         column.words(
@@ -126,7 +129,7 @@ public final class FoldStripSheet {
                 .words(
                         "Cut along the whole lines, fold along the dashed one, lay it in the valley with its head to the head of the "
                                 + "signature, and punch where the lines cross the fold. Hole: "
-                                + plan.hole().at(Fineness.BUNDLE).in(unit) + " wide.",
+                                + sewing.hole().at(Fineness.BUNDLE).in(unit) + " wide.",
                         WORDS_MM);
         below.gap(2).words("Push the awl away from the hand that holds, into a cradle or foam.", WORDS_MM);
     }
@@ -171,8 +174,8 @@ public final class FoldStripSheet {
             end(top, number == 0, "HEAD");
             end(bottom, number == tiles - 1, "TAIL");
             joins();
-            for (int station = 1; station <= plan.stations().count(); station++) {
-                station(station, plan.stations().at(station));
+            for (int station = 1; station <= sewing.stations().count(); station++) {
+                station(station, sewing.stations().at(station));
             }
         }
 

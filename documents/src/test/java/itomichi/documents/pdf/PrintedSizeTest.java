@@ -51,7 +51,7 @@ public class PrintedSizeTest {
         for (int station = 1; station <= stations; station++) {
             assertEquals(
                     lines.get(station) - lines.get(0),
-                    plan.stations().at(station).mm(),
+                    plan.sewn().stations().at(station).mm(),
                     0.2,
                     "station " + station);
         }
@@ -74,7 +74,7 @@ public class PrintedSizeTest {
         List<Double> second = lines(pages.get(1), PROBE_X_MM);
         // On the first page the join line is the last but one; on the second the second.
         double join = first.get(first.size() - 2);
-        double past = plan.stations().at(7).mm() - (join - first.get(0));
+        double past = plan.sewn().stations().at(7).mm() - (join - first.get(0));
         assertEquals(second.get(second.size() - 2) - second.get(1), past, 0.2);
     }
 

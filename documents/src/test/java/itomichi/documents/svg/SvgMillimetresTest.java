@@ -42,7 +42,9 @@ public class SvgMillimetresTest {
                 heights("cut").stream().mapToDouble(Double::doubleValue).min().orElseThrow();
         for (int station = 1; station <= 5; station++) {
             assertEquals(
-                    places.get(station - 1) - head, PLAN.stations().at(station).mm(), 0.001);
+                    places.get(station - 1) - head,
+                    PLAN.sewn().stations().at(station).mm(),
+                    0.001);
         }
     }
 

@@ -8,6 +8,7 @@ import itomichi.db.generated.tables.Book;
 import itomichi.db.generated.tables.Printer;
 import itomichi.db.generated.tables.Revision;
 import itomichi.db.generated.tables.SewingPlace;
+import itomichi.db.generated.tables.Thing;
 
 import java.util.Arrays;
 import java.util.List;
@@ -51,6 +52,11 @@ public class DefaultSchema extends SchemaImpl {
     public final SewingPlace SEWING_PLACE = SewingPlace.SEWING_PLACE;
 
     /**
+     * The table <code>thing</code>.
+     */
+    public final Thing THING = Thing.THING;
+
+    /**
      * No further instances allowed
      */
     private DefaultSchema() {
@@ -69,7 +75,8 @@ public class DefaultSchema extends SchemaImpl {
             Book.BOOK,
             Printer.PRINTER,
             Revision.REVISION,
-            SewingPlace.SEWING_PLACE
+            SewingPlace.SEWING_PLACE,
+            Thing.THING
         );
     }
 }

@@ -8,10 +8,12 @@ import itomichi.db.generated.tables.Book;
 import itomichi.db.generated.tables.Printer;
 import itomichi.db.generated.tables.Revision;
 import itomichi.db.generated.tables.SewingPlace;
+import itomichi.db.generated.tables.Thing;
 import itomichi.db.generated.tables.records.BookRecord;
 import itomichi.db.generated.tables.records.PrinterRecord;
 import itomichi.db.generated.tables.records.RevisionRecord;
 import itomichi.db.generated.tables.records.SewingPlaceRecord;
+import itomichi.db.generated.tables.records.ThingRecord;
 
 import org.jooq.ForeignKey;
 import org.jooq.TableField;
@@ -35,6 +37,7 @@ public class Keys {
     public static final UniqueKey<PrinterRecord> PRINTER_PKEY = Internal.createUniqueKey(Printer.PRINTER, DSL.name("printer_pkey"), new TableField[] { Printer.PRINTER.ID }, true);
     public static final UniqueKey<RevisionRecord> REVISION_PKEY = Internal.createUniqueKey(Revision.REVISION, DSL.name("revision_pkey"), new TableField[] { Revision.REVISION.BOOK_ID, Revision.REVISION.NUMBER }, true);
     public static final UniqueKey<SewingPlaceRecord> SEWING_PLACE_PKEY = Internal.createUniqueKey(SewingPlace.SEWING_PLACE, DSL.name("sewing_place_pkey"), new TableField[] { SewingPlace.SEWING_PLACE.BOOK_ID }, true);
+    public static final UniqueKey<ThingRecord> THING_PKEY = Internal.createUniqueKey(Thing.THING, DSL.name("thing_pkey"), new TableField[] { Thing.THING.ID }, true);
 
     // -------------------------------------------------------------------------
     // FOREIGN KEY definitions

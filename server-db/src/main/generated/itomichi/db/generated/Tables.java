@@ -8,6 +8,7 @@ import itomichi.db.generated.tables.Book;
 import itomichi.db.generated.tables.Printer;
 import itomichi.db.generated.tables.Revision;
 import itomichi.db.generated.tables.SewingPlace;
+import itomichi.db.generated.tables.Thing;
 
 
 /**
@@ -35,4 +36,9 @@ public class Tables {
      * The table <code>sewing_place</code>.
      */
     public static final SewingPlace SEWING_PLACE = SewingPlace.SEWING_PLACE;
+
+    /**
+     * The table <code>thing</code>.
+     */
+    public static final Thing THING = Thing.THING;
 }

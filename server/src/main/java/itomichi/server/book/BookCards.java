@@ -1,6 +1,7 @@
 package itomichi.server.book;
 
 import itomichi.measure.Fineness;
+import itomichi.measure.Length;
 import itomichi.measure.Phrase;
 import itomichi.path.Face;
 import itomichi.plan.BookPlan;
@@ -10,6 +11,7 @@ import itomichi.server.plan.InUnits;
 import itomichi.server.plan.PlanView;
 import itomichi.server.plan.PlanViews;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 
 /** Stands books on the bench. */
 final class BookCards {
@@ -22,31 +24,34 @@ final class BookCards {
         PlanView view = PlanViews.of(document, plan);
         boolean sewn = view.next().finished();
         boolean punched = document.done().contains(Stage.TEMPLATE);
-        List<PlanView.StitchView> outside = view.steps().stream()
-                .filter(step -> sewn || step.number() <= book.step())
-                .flatMap(step -> step.stitches().stream())
-                .filter(stitch -> stitch.face() == Face.OUTSIDE)
-                .toList();
+        PlanView.@Nullable SewingView sewing = view.sewing();
+        List<PlanView.StitchView> outside = sewing == null
+                ? List.of()
+                : sewing.steps().stream()
+                        .filter(step -> sewn || step.number() <= book.step())
+                        .flatMap(step -> step.stitches().stream())
+                        .filter(stitch -> stitch.face() == Face.OUTSIDE)
+                        .toList();
         return new BookCard(
                 book.id(),
                 book.version(),
                 document.name(),
                 document.purpose(),
                 book.onShelf(),
-                document.cover().wanted()
-                        ? plan.coverSize().width().mm() / 2
-                        : document.leaf().widthMm(),
-                document.cover().wanted()
-                        ? plan.coverSize().height().mm()
-                        : document.leaf().heightMm(),
-                view.shape().foldMm()
+                plan.coverSize()
+                        .map(size -> size.width().mm() / 2)
+                        .orElse(document.leaf().widthMm()),
+                plan.coverSize()
+                        .map(size -> size.height().mm())
+                        .orElse(document.leaf().heightMm()),
+                view.block().spineMm()
                         + (document.cover().wanted() ? 2 * document.cover().thicknessMm() : 0),
                 InUnits.of(Phrase.of(
                         "{} × {}, {} thick",
                         plan.spec().leaf().width().at(Fineness.CUT),
                         plan.spec().leaf().height().at(Fineness.CUT),
-                        plan.figure("fold").length().at(Fineness.BUNDLE))),
-                punched ? view.stations() : List.of(),
+                        Length.ofMm(view.block().spineMm()).at(Fineness.BUNDLE))),
+                punched && sewing != null ? sewing.stations() : List.of(),
                 outside,
                 view.next().stage(),
                 sewn,
@@ -56,11 +61,12 @@ final class BookCards {
 
     /** The plan knows what comes next; only the database knows how far the sewing is. */
     private static InUnits next(StoredBook book, PlanView view) {
-        int steps = view.steps().size();
+        PlanView.@Nullable SewingView sewing = view.sewing();
+        int steps = sewing == null ? 0 : sewing.steps().size();
         if (book.onShelf() && view.next().finished()) {
             return InUnits.of(Phrase.of("Sewn, in use"));
         }
-        if (view.next().finished() || view.next().stage() != Stage.SEW || book.step() == 0) {
+        if (view.next().finished() || view.next().stage() != Stage.SEW || book.step() == 0 || sewing == null) {
             return view.next().words();
         }
         return InUnits.of(

@@ -71,8 +71,8 @@ public class BookService {
     @Transactional
     public BookView create(BookDocument document, String change) {
         BookDocument checked =
-                renamed(document, BookDocuments.spec(document).title().name());
-        BookDocument named = renamed(checked, freeName(checked.name(), null));
+                document.withName(BookDocuments.spec(document).title().name());
+        BookDocument named = checked.withName(freeName(checked.name(), null));
         UUID id = UUID.randomUUID();
         store.insert(id, named, change);
         return view(id);
@@ -89,7 +89,7 @@ public class BookService {
     public BookView save(UUID id, long version, String change, BookDocument document) {
         StoredBook now = notRemoved(held(id));
         BookDocument named =
-                renamed(document, BookDocuments.spec(document).title().name());
+                document.withName(BookDocuments.spec(document).title().name());
         if (now.version() != version) {
             if (now.document().equals(named)) {
                 return view(now);
@@ -155,18 +155,7 @@ public class BookService {
     @Transactional
     public BookView copy(UUID id) {
         BookDocument document = notRemoved(stored(id)).document();
-        BookDocument fresh = new BookDocument(
-                document.name(),
-                document.purpose(),
-                document.unit(),
-                document.structure(),
-                document.pages(),
-                document.leaf(),
-                document.paper(),
-                document.stations(),
-                document.cover(),
-                document.thread(),
-                List.of());
+        BookDocument fresh = document.withDone(List.of());
         return create(fresh, "copied from “" + document.name() + "”");
     }
 
@@ -198,7 +187,7 @@ public class BookService {
                     number,
                     book.revision(),
                     "name, because “" + name + "” was taken",
-                    renamed(book.document(), free));
+                    book.document().withName(free));
             store.move(id, book.version(), number, free);
         }
         store.restore(id, free);
@@ -229,20 +218,5 @@ public class BookService {
             free = name.substring(0, Math.min(name.length(), LONGEST_NAME - suffix.length())) + suffix;
         }
         return free;
-    }
-
-    private static BookDocument renamed(BookDocument book, String name) {
-        return new BookDocument(
-                name,
-                book.purpose(),
-                book.unit(),
-                book.structure(),
-                book.pages(),
-                book.leaf(),
-                book.paper(),
-                book.stations(),
-                book.cover(),
-                book.thread(),
-                book.done());
     }
 }

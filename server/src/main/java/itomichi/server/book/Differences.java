@@ -10,6 +10,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
 
 /** Where two states of a book differ, in words. */
 final class Differences {
@@ -36,16 +37,25 @@ final class Differences {
         Map<String, InUnits> lines = new LinkedHashMap<>();
         lines.put("Name", same(book.name()));
         lines.put("What for", same(book.purpose()));
-        lines.put("Pages", same(book.pages() + ""));
+        lines.put("Structure", same(plan.bound().name()));
+        lines.put(
+                "Length", same(book.extent().number() + " " + book.extent().by().words()));
+        lines.put("Signatures", same(plan.block().words()));
         lines.put("Leaf width", plan.measures().get("leaf.widthMm"));
         lines.put("Leaf height", plan.measures().get("leaf.heightMm"));
         lines.put("Fore edge", same(book.leaf().trimmed() ? "trimmed" : "creep left"));
         lines.put(
                 "Paper",
                 same(book.paper().name() + ", " + plan.grammage() + ", grain "
-                        + book.paper().grain().words()));
+                        + plan.papers().get(0).grain().words()));
+        lines.put(
+                "Stock sheet",
+                book.paper().stock() == null
+                        ? same("cut to size")
+                        : plan.measures().get("paper.stock.widthMm"));
+        lines.put("Room for paste-ins", plan.measures().get("gathering.pasteInsMm"));
         lines.put("Sheet thickness", figure(plan, "paper-thickness"));
-        lines.put("Stations", new InUnits(places(plan, false), places(plan, true)));
+        lines.put("Stations", new InUnits(places(plan.sewing(), false), places(plan.sewing(), true)));
         lines.put("Cover", same(book.cover().wanted() ? "soft cover" : "none"));
         lines.put("Square", plan.measures().get("cover.squareMm"));
         lines.put("Thread", same(book.thread().name() + (book.thread().strands() == 2 ? ", doubled" : "")));
@@ -75,14 +85,17 @@ final class Differences {
         return plan.figures().stream()
                 .filter(figure -> figure.key().equals(key))
                 .findFirst()
-                .orElseThrow()
-                .value();
+                .map(PlanView.FigureView::value)
+                .orElseGet(() -> same("none"));
     }
 
-    private static String places(PlanView plan, boolean inch) {
-        return plan.stations().stream()
-                .map(station ->
-                        inch ? station.fromHead().inch() : station.fromHead().mm())
-                .collect(Collectors.joining(", "));
+    private static String places(PlanView.@Nullable SewingView sewing, boolean inch) {
+        return sewing == null
+                ? "not planned yet"
+                : sewing.stations().stream()
+                        .map(station -> inch
+                                ? station.fromHead().inch()
+                                : station.fromHead().mm())
+                        .collect(Collectors.joining(", "));
     }
 }

@@ -10,12 +10,14 @@ import itomichi.server.document.BookDocument;
 import itomichi.server.document.BookDocument.Count;
 import itomichi.server.document.BookDocument.CountSystem;
 import itomichi.server.document.BookDocument.Cover;
+import itomichi.server.document.BookDocument.Extent;
 import itomichi.server.document.BookDocument.Leaf;
 import itomichi.server.document.BookDocument.Paper;
 import itomichi.server.document.BookDocument.Scheme;
 import itomichi.server.document.BookDocument.Stack;
 import itomichi.server.document.BookDocument.Stations;
 import itomichi.server.document.BookDocument.Thread;
+import itomichi.server.document.StartingBook;
 import java.util.EnumSet;
 import java.util.List;
 
@@ -49,9 +51,13 @@ final class DemoBooks {
                 "One for each string hand; read in the dark of the bridge, so it must lie open by itself.",
                 Unit.MM,
                 "pamphlet",
-                16,
+                StartingBook.ANY_USE,
+                new Extent(itomichi.gathering.Extent.By.PAGES, 16),
                 new Leaf(74, 105, false),
-                new Paper("Grey wove 90", 90, BulkKind.BOOK_WOVE, new Stack(20, 2.5), Grain.WITH_FOLD),
+                new Paper("Grey wove 90", 90, BulkKind.BOOK_WOVE, new Stack(20, 2.5), Grain.WITH_FOLD, null, null),
+                List.of(),
+                StartingBook.USUAL_CUTTING,
+                StartingBook.PLAIN_GATHERING,
                 new Stations(Scheme.MARGINS, 5, 12, 12, 10, List.of()),
                 new Cover(true, 0.25, 0),
                 new Thread("Linen 30/3", Fibre.LINEN, LINEN_30_3, 1, 60, 3, 1.0, Face.INSIDE, 2),
@@ -64,9 +70,13 @@ final class DemoBooks {
                 "Sold at the door in both languages; a hundred to be sewn by whoever has hands free.",
                 Unit.INCH,
                 "pamphlet",
-                30,
+                StartingBook.ANY_USE,
+                new Extent(itomichi.gathering.Extent.By.PAGES, 30),
                 new Leaf(139.7, 215.9, true),
-                new Paper("Laid ivory", 90.2, BulkKind.SMOOTH, null, Grain.WITH_FOLD),
+                new Paper("Laid ivory", 90.2, BulkKind.SMOOTH, null, Grain.WITH_FOLD, null, null),
+                List.of(),
+                StartingBook.USUAL_CUTTING,
+                StartingBook.PLAIN_GATHERING,
                 new Stations(Scheme.MARGINS, 3, 25.4, 25.4, 10, List.of()),
                 new Cover(true, 0.3, 3.175),
                 new Thread(
@@ -88,9 +98,13 @@ final class DemoBooks {
                 "Tall and narrow, to stand on the prompter’s ledge through the whole second act.",
                 Unit.MM,
                 "pamphlet",
-                40,
+                StartingBook.ANY_USE,
+                new Extent(itomichi.gathering.Extent.By.PAGES, 40),
                 new Leaf(130, 330, false),
-                new Paper("Bulky cream 100", 100, BulkKind.BULKY_BOOK, null, Grain.WITH_FOLD),
+                new Paper("Bulky cream 100", 100, BulkKind.BULKY_BOOK, null, Grain.WITH_FOLD, null, null),
+                List.of(),
+                StartingBook.USUAL_CUTTING,
+                StartingBook.PLAIN_GATHERING,
                 new Stations(Scheme.PLACED, 7, 20, 20, 10, List.of(20.0, 68.0, 116.0, 165.0, 214.0, 262.0, 310.0)),
                 new Cover(true, 0.35, 3),
                 new Thread(
@@ -112,16 +126,20 @@ final class DemoBooks {
                 "Knots, weights and who tied them.",
                 Unit.MM,
                 "pamphlet",
-                24,
+                StartingBook.ANY_USE,
+                new Extent(itomichi.gathering.Extent.By.PAGES, 24),
                 new Leaf(105, 148, true),
-                new Paper("Office 80", 80, BulkKind.OFFICE, null, Grain.WITH_FOLD),
+                new Paper("Office 80", 80, BulkKind.OFFICE, null, Grain.WITH_FOLD, null, null),
+                List.of(),
+                StartingBook.USUAL_CUTTING,
+                StartingBook.PLAIN_GATHERING,
                 new Stations(Scheme.MARGINS, 5, 15, 15, 10, List.of()),
                 new Cover(true, 0.3, 2),
                 new Thread("Linen 30/3", Fibre.LINEN, LINEN_30_3, 1, 75, 3, 1.1, Face.INSIDE, 2),
                 List.of(Stage.values()));
     }
 
-    private static List<Stage> before(Stage stage) {
+    static List<Stage> before(Stage stage) {
         return stage.ordinal() == 0
                 ? List.of()
                 : List.copyOf(EnumSet.range(Stage.PURPOSE, Stage.values()[stage.ordinal() - 1]));

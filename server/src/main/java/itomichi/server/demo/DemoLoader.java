@@ -2,6 +2,7 @@ package itomichi.server.demo;
 
 import itomichi.server.book.BookService;
 import itomichi.server.book.BookView;
+import itomichi.server.drawer.DrawerService;
 import itomichi.server.sewing.SewingPlaces;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.boot.ApplicationArguments;
@@ -15,16 +16,19 @@ class DemoLoader implements ApplicationRunner {
 
     private final BookService books;
     private final SewingPlaces places;
+    private final DrawerService drawers;
     private final boolean wanted;
     private final String task;
 
     DemoLoader(
             BookService books,
             SewingPlaces places,
+            DrawerService drawers,
             @Value("${itomichi.demo}") boolean wanted,
             @Value("${itomichi.task:}") String task) {
         this.books = books;
         this.places = places;
+        this.drawers = drawers;
         this.wanted = wanted;
         this.task = task;
     }
@@ -37,7 +41,9 @@ class DemoLoader implements ApplicationRunner {
             books.clear();
         }
         if (reset || wanted && books.empty()) {
+            drawers.fill(DemoDrawers.lists());
             DemoBooks.all().forEach(this::put);
+            new DemoWorkshop(name -> drawers.idOf("PAPERS", name)).all().forEach(this::put);
         }
     }
 

@@ -1,42 +1,97 @@
 package itomichi.server.document;
 
+import itomichi.cutting.CutWish;
+import itomichi.gathering.Pressing;
 import itomichi.material.BulkKind;
 import itomichi.material.Fibre;
 import itomichi.material.Grain;
+import itomichi.material.SheetGrain;
 import itomichi.measure.Unit;
 import itomichi.path.Face;
 import itomichi.plan.Stage;
+import itomichi.structure.Hands;
+import itomichi.structure.Need;
 import java.util.List;
+import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 
 /**
  * A book as it travels and is kept. Lengths are in mm, weights in g/m2, whatever unit they are shown in.
  *
- * <p>The file format of the same shape is described by {@code schema/book-1.json}.
+ * <p>The file format of the same shape is described by {@code schema/book-2.json}.
  */
 public record BookDocument(
         String name,
         String purpose,
         Unit unit,
         String structure,
-        int pages,
+        Use use,
+        Extent extent,
         Leaf leaf,
         Paper paper,
+        List<Paper> otherPapers,
+        Cutting cutting,
+        Gathering gathering,
         Stations stations,
         Cover cover,
         Thread thread,
         List<Stage> done) {
 
+    /** What it has to do, how many are made, by whose hands. */
+    public record Use(List<Need> needs, int copies, Hands hands) {}
+
+    /** How long it is to be, as it was counted. */
+    public record Extent(itomichi.gathering.Extent.By by, int number) {}
+
     /** Size of a folded leaf; {@code trimmed} says whether the creep is cut off. */
     public record Leaf(double widthMm, double heightMm, boolean trimmed) {}
 
-    /** The paper; its thickness comes from {@code stack} where one was measured, else from {@code bulk}. */
+    /**
+     * A paper; its thickness comes from {@code stack} where one was measured, else from {@code bulk}. {@code grain} counts where there is
+     * no stock, else the stock's own. {@code drawerId} says where in the drawer it was taken from.
+     */
     public record Paper(
             String name,
             double grammageGsm,
             BulkKind bulk,
             @Nullable Stack stack,
-            Grain grain) {}
+            Grain grain,
+            @Nullable Stock stock,
+            @Nullable UUID drawerId) {}
+
+    /** The sheets it comes in: their size, their grain, what deckle is cut off, how many there are, what one costs. */
+    public record Stock(
+            double widthMm,
+            double heightMm,
+            SheetGrain grain,
+            double deckleMm,
+            @Nullable Integer have,
+            @Nullable Double price) {}
+
+    /** How stock sheets are parted, and what is left standing to be trimmed. */
+    public record Cutting(CutWish.Manner manner, boolean grainFirst, double trimMm) {}
+
+    /** How sheets are gathered; {@code signatures} is left out where the best split is to be taken. */
+    public record Gathering(
+            @Nullable Integer signatures,
+            boolean filled,
+            Wish wish,
+            Pressing pressing,
+            boolean twoOn,
+            double pasteInsMm,
+            List<List<RecipeSheet>> recipes) {}
+
+    /** What is preferred of a split. */
+    public record Wish(
+            boolean odd,
+            @Nullable Integer signatures,
+            @Nullable Integer sheetsEach,
+            @Nullable Integer mostSheets,
+            boolean endpapersApart) {}
+
+    /** A sheet of a recipe: which paper, from 0, and the widths of its leaves where they are not the book's. */
+    public record RecipeSheet(
+            int paper, @Nullable Double firstMm, @Nullable Double secondMm) {}
 
     /** A measured stack. */
     public record Stack(int sheets, double totalMm) {}
@@ -77,4 +132,44 @@ public record BookDocument(
             double needleEyeMm,
             Face knot,
             int turns) {}
+
+    /** The same book under another name. */
+    public BookDocument withName(String other) {
+        return new BookDocument(
+                other,
+                purpose,
+                unit,
+                structure,
+                use,
+                extent,
+                leaf,
+                paper,
+                otherPapers,
+                cutting,
+                gathering,
+                stations,
+                cover,
+                thread,
+                done);
+    }
+
+    /** The same book with these stages done. */
+    public BookDocument withDone(List<Stage> stages) {
+        return new BookDocument(
+                name,
+                purpose,
+                unit,
+                structure,
+                use,
+                extent,
+                leaf,
+                paper,
+                otherPapers,
+                cutting,
+                gathering,
+                stations,
+                cover,
+                thread,
+                stages);
+    }
 }

@@ -1,10 +1,13 @@
 package itomichi.server.document;
 
-import itomichi.material.Paper;
-import itomichi.material.PaperThickness;
+import static itomichi.server.document.Parts.given;
+import static itomichi.server.document.Parts.mm;
+import static itomichi.server.document.Parts.whole;
+
+import itomichi.advice.Use;
+import itomichi.gathering.Extent;
 import itomichi.material.SewingThread;
 import itomichi.material.ThreadCount;
-import itomichi.measure.Grammage;
 import itomichi.measure.Length;
 import itomichi.plan.BookSpec;
 import itomichi.plan.UnfitValueException;
@@ -13,7 +16,6 @@ import itomichi.station.StationScheme;
 import java.util.List;
 import java.util.Set;
 import java.util.TreeSet;
-import org.jspecify.annotations.Nullable;
 
 /** Turns documents into specs and specs into documents. */
 public final class BookDocuments {
@@ -32,9 +34,11 @@ public final class BookDocuments {
                         given("purpose", document.purpose()),
                         given("unit", document.unit())),
                 given("structure", document.structure()),
-                document.pages(),
+                use(given("use", document.use())),
+                extent(given("extent", document.extent())),
                 leaf(given("leaf", document.leaf())),
-                paper(given("paper", document.paper())),
+                PaperDocuments.papers(document),
+                GatheringDocuments.gathering(given("gathering", document.gathering())),
                 stations(given("stations", document.stations())),
                 cover(given("cover", document.cover())),
                 sewing(given("thread", document.thread())),
@@ -46,20 +50,15 @@ public final class BookDocuments {
                 mm("leaf.widthMm", leaf.widthMm()), mm("leaf.heightMm", leaf.heightMm()), leaf.trimmed());
     }
 
-    private static Paper paper(BookDocument.Paper paper) {
-        BookDocument.@Nullable Stack stack = paper.stack();
-        PaperThickness basis = stack == null
-                ? new PaperThickness.ByBulk(given("paper.bulk", paper.bulk()))
-                : new PaperThickness.MeasuredStack(stack.sheets(), mm("paper.stack.totalMm", stack.totalMm()));
-        double gsm = paper.grammageGsm();
-        if (!(Math.abs(gsm) < 1e6)) {
-            throw new UnfitValueException("paper.grammageGsm", "Read " + gsm + " g/m²; a paper's weight is wanted.");
-        }
-        return new Paper(
-                given("paper.name", paper.name()).strip(),
-                Grammage.ofGsm(gsm),
-                basis,
-                given("paper.grain", paper.grain()));
+    private static Use use(BookDocument.Use use) {
+        return new Use(
+                Set.copyOf(whole("use.needs", given("use.needs", use.needs()))),
+                use.copies(),
+                given("use.hands", use.hands()));
+    }
+
+    private static Extent extent(BookDocument.Extent extent) {
+        return new Extent(given("extent.by", extent.by()), extent.number());
     }
 
     private static StationScheme stations(BookDocument.Stations stations) {
@@ -107,25 +106,6 @@ public final class BookDocuments {
         };
     }
 
-    private static <T> T given(String field, @Nullable T value) {
-        if (value == null) {
-            throw new UnfitValueException(field, "“" + field + "” is missing.");
-        }
-        return value;
-    }
-
-    private static <T> List<T> whole(String field, List<T> values) {
-        values.forEach(value -> given(field, value));
-        return values;
-    }
-
-    private static Length mm(String field, double mm) {
-        if (!(Math.abs(mm) < 1e6)) {
-            throw new UnfitValueException(field, "Read " + mm + " mm; a length is wanted.");
-        }
-        return Length.ofMm(mm);
-    }
-
     /**
      * The document of a changed spec.
      *
@@ -133,28 +113,24 @@ public final class BookDocuments {
      * @param spec the changed spec
      */
     public static BookDocument changed(BookDocument before, BookSpec spec) {
-        PaperThickness basis = spec.paper().basis();
         return new BookDocument(
                 spec.title().name(),
                 spec.title().purpose(),
                 spec.title().unit(),
                 spec.structure(),
-                spec.pages(),
+                new BookDocument.Use(
+                        List.copyOf(new TreeSet<>(spec.use().needs())),
+                        spec.use().copies(),
+                        spec.use().hands()),
+                new BookDocument.Extent(spec.extent().by(), spec.extent().number()),
                 new BookDocument.Leaf(
                         spec.leaf().width().mm(),
                         spec.leaf().height().mm(),
                         spec.leaf().trimmed()),
-                new BookDocument.Paper(
-                        spec.paper().name(),
-                        spec.paper().grammage().gsm(),
-                        basis instanceof PaperThickness.ByBulk bulk
-                                ? bulk.kind()
-                                : before.paper().bulk(),
-                        basis instanceof PaperThickness.MeasuredStack stack
-                                ? new BookDocument.Stack(
-                                        stack.sheets(), stack.total().mm())
-                                : null,
-                        spec.paper().grain()),
+                PaperDocuments.changed(before.paper(), spec.papers().main()),
+                PaperDocuments.others(before.otherPapers(), spec.papers()),
+                PaperDocuments.cutting(spec.papers()),
+                GatheringDocuments.changed(spec.gathering()),
                 stations(before.stations(), spec.stations()),
                 new BookDocument.Cover(
                         spec.cover().wanted(),
@@ -193,12 +169,20 @@ public final class BookDocuments {
         return new BookDocument.Thread(
                 sewing.thread().name(),
                 sewing.thread().fibre(),
-                before.count(),
+                count(before.count(), sewing.thread().count()),
                 sewing.strands(),
                 sewing.tail().mm(),
                 sewing.slackPercent(),
                 sewing.needleEye().mm(),
                 sewing.knot(),
                 sewing.turns());
+    }
+
+    private static BookDocument.Count count(BookDocument.Count before, ThreadCount count) {
+        if (count instanceof ThreadCount.Linen linen) {
+            return new BookDocument.Count(
+                    BookDocument.CountSystem.LINEN, linen.count(), linen.ply(), before.turns(), before.widthMm());
+        }
+        return before;
     }
 }

@@ -11,6 +11,7 @@ import java.io.InputStream;
 import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
 import java.util.List;
+import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Component;
@@ -18,12 +19,12 @@ import tools.jackson.core.JacksonException;
 import tools.jackson.core.TokenStreamLocation;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
+import tools.jackson.databind.node.ObjectNode;
 
 /** Reads book files, and says of a wrong one where it is wrong and why. */
 @Component
 class BookFileReader {
 
-    private static final String SCHEMA = "/schema/book-1.json";
     private static final int LARGEST = 1_000_000;
 
     private final JsonMapper json;
@@ -34,22 +35,27 @@ class BookFileReader {
 
     /** Made on first use: a start should not wait for what few starts need. */
     private static final class Loaded {
-        static final String TEXT = text();
-        static final Schema SCHEMA_READ = SchemaRegistry.withDefaultDialect(SpecificationVersion.DRAFT_2020_12)
-                .getSchema(TEXT, InputFormat.JSON);
+        static final List<String> TEXTS = List.of(text(1), text(2));
+        static final List<Schema> SCHEMAS = TEXTS.stream()
+                .map(text -> SchemaRegistry.withDefaultDialect(SpecificationVersion.DRAFT_2020_12)
+                        .getSchema(text, InputFormat.JSON))
+                .toList();
 
-        private static String text() {
-            try (InputStream schema = BookFileReader.class.getResourceAsStream(SCHEMA)) {
+        private static String text(int version) {
+            String name = "/schema/book-" + version + ".json";
+            try (InputStream schema = BookFileReader.class.getResourceAsStream(name)) {
                 return new String(schema.readAllBytes(), StandardCharsets.UTF_8);
             } catch (IOException e) {
-                throw new UncheckedIOException("The schema " + SCHEMA + " could not be read", e);
+                throw new UncheckedIOException("The schema " + name + " could not be read", e);
             }
         }
     }
 
-    /** The schema as text. */
-    static String schema() {
-        return Loaded.TEXT;
+    /** The schema of a version as text; nothing where there is no such version. */
+    static Optional<String> schema(int version) {
+        return version >= 1 && version <= BookFile.VERSION
+                ? Optional.of(Loaded.TEXTS.get(version - 1))
+                : Optional.empty();
     }
 
     /**
@@ -62,13 +68,16 @@ class BookFileReader {
             throw wrong("The file holds " + bytes.length + " bytes; a book file holds at most " + LARGEST + ".");
         }
         JsonNode tree = tree(bytes);
-        checkVersion(tree);
-        List<Error> errors = Loaded.SCHEMA_READ.validate(tree.toString(), InputFormat.JSON);
+        int version = version(tree);
+        List<Error> errors = Loaded.SCHEMAS.get(version - 1).validate(tree.toString(), InputFormat.JSON);
         if (!errors.isEmpty()) {
             Error first = errors.get(0);
             String place = first.getInstanceLocation().toString();
             throw wrong("At “" + (place.isEmpty() ? "/" : place) + "”: " + first.getMessage()
                     + (errors.size() > 1 ? " (and " + (errors.size() - 1) + " more)" : ""));
+        }
+        if (version == 1) {
+            EarlierBookFile.raise((ObjectNode) tree, json);
         }
         return json.treeToValue(tree, BookFile.class);
     }
@@ -83,7 +92,8 @@ class BookFileReader {
         }
     }
 
-    private static void checkVersion(JsonNode tree) {
+    /** The version the file says it is of; the newest where it says none that can be read, whose schema then says what is wrong. */
+    private static int version(JsonNode tree) {
         String format = tree.path("format").asString("");
         if (!tree.isObject() || !format.equals(BookFile.FORMAT)) {
             throw wrong("At “/format”: read “" + (format.length() > 40 ? format.substring(0, 40) + "…" : format)
@@ -94,6 +104,7 @@ class BookFileReader {
             throw wrong("At “/version”: the file is of version " + version.asInt()
                     + "; this application reads up to version " + BookFile.VERSION + ".");
         }
+        return version.isInt() && version.asInt() >= 1 ? version.asInt() : BookFile.VERSION;
     }
 
     private static ProblemException wrong(String message) {

@@ -58,8 +58,13 @@ class ExchangeController {
         }
     }
 
-    @GetMapping(value = "/api/schema/book-1.json", produces = "application/schema+json")
-    ResponseEntity<String> schema() {
-        return ResponseEntity.ok(BookFileReader.schema());
+    @GetMapping(value = "/api/schema/book-{version}.json", produces = "application/schema+json")
+    ResponseEntity<String> schema(@PathVariable int version) {
+        return BookFileReader.schema(version)
+                .map(ResponseEntity::ok)
+                .orElseThrow(() -> new ProblemException(
+                        HttpStatus.NOT_FOUND,
+                        "There is no version " + version + " of the book file; there are versions from 1 to "
+                                + BookFile.VERSION + "."));
     }
 }

@@ -3,6 +3,7 @@ package itomichi.server.measure;
 import itomichi.material.BulkKind;
 import itomichi.material.Fibre;
 import itomichi.material.Grain;
+import itomichi.material.SheetGrain;
 import itomichi.measure.SheetSize;
 import java.util.Arrays;
 import java.util.List;
@@ -20,27 +21,44 @@ class CatalogueController {
     record Choice(String key, String words) {}
 
     /** Everything that can be chosen. */
-    record Catalogue(List<Size> sizes, List<Choice> bulks, List<Choice> grains, List<Choice> fibres) {}
+    record Catalogue(
+            List<Size> sizes,
+            List<Size> stockSizes,
+            List<Choice> bulks,
+            List<Choice> grains,
+            List<Choice> sheetGrains,
+            List<Choice> fibres) {}
 
     private static final List<String> LEAF_SIZES = List.of(
             "A4", "A5", "A6", "A7", "B5", "B6", "JIS B5", "JIS B6", "Letter", "Half letter", "Legal", "Executive");
 
+    private static final List<String> STOCK_SIZES =
+            List.of("A1", "A2", "A3", "A4", "B1", "B2", "B3", "JIS B2", "JIS B3", "Tabloid", "Legal", "Letter");
+
     @GetMapping("/api/catalogue")
     Catalogue catalogue() {
         return new Catalogue(
-                LEAF_SIZES.stream()
-                        .map(name -> SheetSize.named(name).orElseThrow())
-                        .map(size -> new Size(
-                                size.name(), size.width().mm(), size.height().mm()))
-                        .toList(),
+                sizes(LEAF_SIZES),
+                sizes(STOCK_SIZES),
                 Arrays.stream(BulkKind.values())
                         .map(kind -> new Choice(kind.name(), kind.words()))
                         .toList(),
                 Arrays.stream(Grain.values())
                         .map(grain -> new Choice(grain.name(), grain.words()))
                         .toList(),
+                Arrays.stream(SheetGrain.values())
+                        .map(grain -> new Choice(grain.name(), grain.words()))
+                        .toList(),
                 Arrays.stream(Fibre.values())
                         .map(fibre -> new Choice(fibre.name(), fibre.words()))
                         .toList());
+    }
+
+    private static List<Size> sizes(List<String> names) {
+        return names.stream()
+                .map(name -> SheetSize.named(name).orElseThrow())
+                .map(size ->
+                        new Size(size.name(), size.width().mm(), size.height().mm()))
+                .toList();
     }
 }

@@ -1,16 +1,79 @@
 package itomichi.server.plan;
 
+import itomichi.advice.Advice;
+import itomichi.gathering.Gathered;
+import itomichi.gathering.LeafFrom;
+import itomichi.gathering.Sharing;
+import itomichi.gathering.Split;
+import itomichi.measure.Length;
+import itomichi.plan.BookPlan;
+import itomichi.plan.BookSpec;
+import itomichi.plan.Gatherer;
+import itomichi.plan.Planner;
+import itomichi.plan.UnfitValueException;
 import itomichi.server.document.BookDocument;
+import itomichi.server.document.BookDocuments;
+import java.util.ArrayList;
+import java.util.List;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
 
-/** Plans without keeping anything: what a drag shows while it lasts. */
+/** Plans without keeping anything: what a drag shows while it lasts, and what there is to choose from. */
 @RestController
+@RequestMapping("/api/plan")
 class PlanController {
 
-    @PostMapping("/api/plan")
+    /** More splits than this nobody compares. */
+    private static final int SHOWN = 12;
+
+    @PostMapping
     PlanView plan(@RequestBody BookDocument document) {
         return PlanViews.of(document);
+    }
+
+    /** The best splits into signatures, and the one that the plan is made with. */
+    @PostMapping("/splits")
+    List<SplitView> splits(@RequestBody BookDocument document) {
+        BookSpec spec = BookDocuments.spec(document);
+        BookPlan plan = Planner.plan(spec);
+        if (!(plan.gathered() instanceof Gathered.InSignatures folded)) {
+            return List.of();
+        }
+        Sharing taken = folded.sharing();
+        List<Split> all = Gatherer.splits(spec);
+        List<Split> shown = new ArrayList<>(all.subList(0, Math.min(SHOWN, all.size())));
+        all.stream()
+                .filter(split -> split.sharing().equals(taken) && !shown.contains(split))
+                .forEach(shown::add);
+        return shown.stream().map(split -> SplitView.of(split, taken)).toList();
+    }
+
+    /** Every structure, the best advised first, each with the book as it would be bound so. */
+    @PostMapping("/advice")
+    List<AdviceView> advice(@RequestBody BookDocument document) {
+        BookSpec spec = BookDocuments.spec(document);
+        Length sheet = Planner.plan(spec).papers().get(0).sheetThickness();
+        return Advice.rank(spec.use(), spec.extent(), sheet).stream()
+                .map(advice -> AdviceView.of(advice, document, spec))
+                .toList();
+    }
+
+    /** A cover at hand, mm. */
+    record CoverAtHand(double frontMm, double heightMm, double squareMm) {}
+
+    /** A leaf that fits it, mm. */
+    record LeafFound(double widthMm, double heightMm) {}
+
+    @PostMapping("/leaf-for-cover")
+    LeafFound leafForCover(@RequestBody CoverAtHand cover) {
+        try {
+            LeafFrom.Size leaf = LeafFrom.cover(
+                    Length.ofMm(cover.frontMm()), Length.ofMm(cover.heightMm()), Length.ofMm(cover.squareMm()));
+            return new LeafFound(leaf.width().mm(), leaf.height().mm());
+        } catch (IllegalArgumentException unfit) {
+            throw new UnfitValueException("square", unfit.getMessage() + ".");
+        }
     }
 }

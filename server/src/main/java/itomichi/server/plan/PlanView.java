@@ -1,33 +1,64 @@
 package itomichi.server.plan;
 
 import itomichi.finding.Remark;
+import itomichi.material.Grain;
+import itomichi.material.SheetGrain;
 import itomichi.path.Face;
 import itomichi.plan.Stage;
 import itomichi.server.document.BookDocument;
+import itomichi.server.platform.ProblemException;
 import java.util.List;
 import java.util.Map;
 import org.jspecify.annotations.Nullable;
+import org.springframework.http.HttpStatus;
 
 /**
  * A plan for the screen: figures, remarks, and the geometry that drawings are made from, in mm.
  *
  * @param measures what the measures of the document read as, by their names, for instance {@code leaf.widthMm}
+ * @param sewing holes and thread; left out where the structure's sewing cannot be planned here yet
  */
 public record PlanView(
         int pages,
         int sheets,
         String blanks,
+        BoundView bound,
         List<FigureView> figures,
         List<RemarkView> remarks,
-        Shape shape,
-        List<StationView> stations,
-        List<StepView> steps,
-        String notation,
+        LeafView leaf,
+        BlockView block,
+        List<PaperView> papers,
+        @Nullable CoverView cover,
+        @Nullable SewingView sewing,
         Map<String, InUnits> measures,
         String grammage,
         String tex,
         Next next,
         boolean stopped) {
+
+    /**
+     * Holes and thread.
+     *
+     * @throws ProblemException if they cannot be planned
+     */
+    public SewingView sewn() {
+        SewingView planned = sewing;
+        if (planned == null) {
+            throw new ProblemException(
+                    HttpStatus.UNPROCESSABLE_CONTENT,
+                    "Holes and sewing of this structure (" + bound.name() + ") cannot be planned here yet.");
+        }
+        return planned;
+    }
+
+    /** How it is bound: whether sheets are folded, how many signatures it takes at most, whether its sewing can be planned. */
+    public record BoundView(String key, String name, boolean folded, int mostSignatures, boolean plannable) {}
+
+    /** Size of a leaf. */
+    public record LeafView(double widthMm, double heightMm) {}
+
+    /** A soft cover opened flat. */
+    public record CoverView(double widthMm, double heightMm, double thicknessMm) {}
 
     /** A figure with its working. */
     public record FigureView(String key, String label, InUnits value, WorkingView working) {}
@@ -57,26 +88,83 @@ public record PlanView(
     /** A change that mends a remark: the book as it would then be. */
     public record MendView(InUnits words, BookDocument document) {}
 
-    /** Sizes of the drawing, mm; the thread to cut and what the rule of thumb would cut are for all strands together. */
-    public record Shape(
-            double leafWidthMm,
-            double leafHeightMm,
-            double sheetMm,
-            double foldMm,
-            double creepMm,
+    /** Holes and thread; the thread to cut and what the rule of thumb would cut are for all strands together. */
+    public record SewingView(
             double holeMm,
             double threadMm,
             double cutMm,
             double ruleLowMm,
             double ruleHighMm,
-            boolean coverWanted,
-            double coverWidthMm,
-            double coverHeightMm,
-            double coverThicknessMm,
-            List<NestedView> nested) {}
+            List<StationView> stations,
+            List<StepView> steps,
+            String notation) {}
 
-    /** A sheet in the nest, the innermost first. */
-    public record NestedView(double innerRadiusMm, double fallsBackMm) {}
+    /**
+     * The folded signatures on each other, or the single sheets.
+     *
+     * @param nests how the sheets lie in signatures that differ
+     * @param spreadMm how much the spine is thicker than the fore edge
+     */
+    public record BlockView(
+            String words,
+            List<SignatureView> signatures,
+            List<List<NestedView>> nests,
+            double pressedMm,
+            double foreEdgeMm,
+            double spineMm,
+            double spineLooseMm,
+            double pasteInsMm) {}
+
+    /** A signature: its sheets, how thick it is folded, and which of the nests it is, from 0. */
+    public record SignatureView(int number, int sheets, double foldMm, int nest, boolean endpaper) {}
+
+    /** A sheet in the nest, the innermost first; the leaves' widths are those before and after the fold. */
+    public record NestedView(
+            int paper, double sheetMm, double innerRadiusMm, double fallsBackMm, double firstMm, double secondMm) {}
+
+    /** A paper of the book. */
+    public record PaperView(
+            String name,
+            double sheetMm,
+            InUnits thickness,
+            String grammage,
+            Grain grain,
+            List<DemandView> demands,
+            @Nullable CuttingView cutting,
+            List<HalvingView> halvings) {}
+
+    /** Sheets of one size that are wanted. */
+    public record DemandView(double widthMm, double heightMm, InUnits size, int number) {}
+
+    /** How a stock sheet is parted. */
+    public record CuttingView(
+            double widthMm,
+            double heightMm,
+            InUnits size,
+            SheetGrain grain,
+            boolean possible,
+            List<LayoutView> layouts,
+            int right,
+            int wrong,
+            int eitherWay,
+            int stockSheets,
+            int stockSheetsAcross,
+            int shortOf,
+            @Nullable Integer have,
+            int wastePercent) {}
+
+    /** Stock sheets parted alike. */
+    public record LayoutView(int sheets, List<PieceView> pieces, List<CutView> cuts, List<InUnits> steps) {}
+
+    /** A piece where it lies on the stock sheet. */
+    public record PieceView(int demand, double xMm, double yMm, double widthMm, double heightMm, boolean turned) {}
+
+    /** A cut, and the step it belongs to. */
+    public record CutView(int step, double x1Mm, double y1Mm, double x2Mm, double y2Mm) {}
+
+    /** A leaf that the stock sheet folds to. */
+    public record HalvingView(
+            int times, int sheetsEach, double leafWidthMm, double leafHeightMm, InUnits leaf, Grain grain) {}
 
     /** A station; the gap before it reaches to the station above, or to the head. */
     public record StationView(

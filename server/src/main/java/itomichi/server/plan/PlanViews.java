@@ -13,12 +13,12 @@ import itomichi.path.Spot;
 import itomichi.plan.BookPlan;
 import itomichi.plan.BookSpec;
 import itomichi.plan.Planner;
+import itomichi.plan.SewingPlan;
 import itomichi.plan.StepLine;
 import itomichi.server.document.BookDocument;
 import itomichi.server.document.BookDocuments;
 import itomichi.server.plan.PlanView.FigureView;
 import itomichi.server.plan.PlanView.MendView;
-import itomichi.server.plan.PlanView.NestedView;
 import itomichi.server.plan.PlanView.RangeView;
 import itomichi.server.plan.PlanView.RemarkView;
 import itomichi.server.plan.PlanView.StationView;
@@ -27,7 +27,7 @@ import itomichi.server.plan.PlanView.StitchView;
 import itomichi.server.plan.PlanView.TermView;
 import itomichi.server.plan.PlanView.WorkingView;
 import itomichi.structure.Structure;
-import java.util.LinkedHashMap;
+import itomichi.structure.ThumbRule;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
@@ -50,24 +50,43 @@ public final class PlanViews {
 
     /** The view of a plan that was made from this document. */
     public static PlanView of(BookDocument document, BookPlan plan) {
+        BookSpec spec = plan.spec();
         return new PlanView(
-                plan.signature().pages(),
-                plan.signature().sheets(),
-                plan.signature().blanksNamed(),
+                plan.gathered().pages(),
+                plan.gathered().sheets(),
+                plan.blanksNamed(),
+                bound(spec),
                 plan.figures().stream().map(PlanViews::figure).toList(),
                 plan.remarks().stream().map(remark -> remark(document, remark)).toList(),
-                shape(plan),
-                stations(plan),
-                plan.steps().stream().map(PlanViews::step).toList(),
-                Notation.write(plan.path()),
-                measures(plan.spec()),
-                plan.spec().paper().grammage().shown(),
-                tex(plan.spec()),
+                new PlanView.LeafView(
+                        spec.leaf().width().mm(), spec.leaf().height().mm()),
+                BlockViews.of(plan),
+                plan.papers().stream().map(PaperViews::of).toList(),
+                plan.coverSize()
+                        .map(size -> new PlanView.CoverView(
+                                size.width().mm(),
+                                size.height().mm(),
+                                spec.cover().thickness().mm()))
+                        .orElse(null),
+                plan.sewing().map(sewing -> sewing(plan, sewing)).orElse(null),
+                Measures.of(spec),
+                spec.paper().grammage().shown(),
+                tex(spec),
                 new PlanView.Next(
                         plan.next().stage(),
                         plan.next().finished(),
                         InUnits.of(plan.next().words())),
                 plan.stopped());
+    }
+
+    private static PlanView.BoundView bound(BookSpec spec) {
+        Structure bound = spec.bound();
+        return new PlanView.BoundView(
+                bound.key(),
+                bound.name(),
+                bound.form().folded(),
+                bound.form().most(),
+                bound.stitching().isPresent());
     }
 
     private static FigureView figure(Figure figure) {
@@ -102,33 +121,24 @@ public final class PlanViews {
                         .orElse(null));
     }
 
-    private static PlanView.Shape shape(BookPlan plan) {
+    private static PlanView.SewingView sewing(BookPlan plan, SewingPlan sewing) {
         BookSpec spec = plan.spec();
-        Structure.ThumbRule rule = spec.sewn().threadRule(plan.stations().count());
+        ThumbRule rule = spec.bound().threadRule(sewing.stations().count(), 1);
         double ruledMm = spec.leaf().height().mm() * spec.thread().strands();
-        return new PlanView.Shape(
-                spec.leaf().width().mm(),
-                spec.leaf().height().mm(),
-                plan.sheetThickness().mm(),
-                plan.figure("fold").value().number(),
-                plan.figure("creep").value().number(),
-                plan.hole().mm(),
-                plan.fold().thread().mm(),
+        return new PlanView.SewingView(
+                sewing.hole().mm(),
+                sewing.fold().thread().mm(),
                 plan.figure("thread").value().number(),
                 rule.lowHeights() * ruledMm,
                 rule.highHeights() * ruledMm,
-                spec.cover().wanted(),
-                plan.coverSize().width().mm(),
-                plan.coverSize().height().mm(),
-                spec.cover().thickness().mm(),
-                plan.signature().nested().stream()
-                        .map(sheet -> new NestedView(sheet.innerRadiusMm(), sheet.fallsBackMm()))
-                        .toList());
+                stations(spec, sewing),
+                sewing.steps().stream().map(PlanViews::step).toList(),
+                Notation.write(sewing.path()));
     }
 
-    private static List<StationView> stations(BookPlan plan) {
+    private static List<StationView> stations(BookSpec spec, SewingPlan plan) {
         Map<Hole, Integer> passes = plan.path().passes();
-        Length height = plan.spec().leaf().height();
+        Length height = spec.leaf().height();
         return IntStream.rangeClosed(1, plan.stations().count())
                 .mapToObj(number -> {
                     Length place = plan.stations().at(number);
@@ -167,27 +177,6 @@ public final class PlanViews {
                         .map(run -> new StitchView(
                                 run.face(), run.from().station(), run.to().station()))
                         .toList());
-    }
-
-    private static Map<String, InUnits> measures(BookSpec spec) {
-        Map<String, InUnits> measures = new LinkedHashMap<>();
-        measures.put("leaf.widthMm", InUnits.of(spec.leaf().width().at(Fineness.CUT)));
-        measures.put("leaf.heightMm", InUnits.of(spec.leaf().height().at(Fineness.CUT)));
-        measures.put("cover.thicknessMm", InUnits.of(spec.cover().thickness().at(Fineness.CALIPER)));
-        measures.put("cover.squareMm", InUnits.of(spec.cover().square().at(Fineness.CUT)));
-        measures.put("thread.tailMm", InUnits.of(spec.thread().tail().at(Fineness.THREAD)));
-        measures.put("thread.needleEyeMm", InUnits.of(spec.thread().needleEye().at(Fineness.CALIPER)));
-        if (spec.stations() instanceof itomichi.station.StationScheme.Margins margins) {
-            measures.put("stations.headMm", InUnits.of(margins.headMargin().at(Fineness.MARK)));
-            measures.put("stations.tailMm", InUnits.of(margins.tailMargin().at(Fineness.MARK)));
-        }
-        if (spec.paper().basis() instanceof itomichi.material.PaperThickness.MeasuredStack stack) {
-            measures.put("paper.stack.totalMm", InUnits.of(stack.total().at(Fineness.CALIPER)));
-        }
-        if (spec.thread().thread().count() instanceof itomichi.material.ThreadCount.Wound wound) {
-            measures.put("thread.count.widthMm", InUnits.of(wound.width().at(Fineness.MARK)));
-        }
-        return measures;
     }
 
     private static String tex(BookSpec spec) {

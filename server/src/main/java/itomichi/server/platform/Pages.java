@@ -12,7 +12,8 @@ class Pages implements WebMvcConfigurer {
 
     @Override
     public void addViewControllers(ViewControllerRegistry registry) {
-        for (String place : new String[] {"/", "/books/{id}", "/books/{id}/{stage}", "/shelf"}) {
+        for (String place :
+                new String[] {"/", "/books/{id}", "/books/{id}/{stage}", "/drawers", "/drawers/{drawer}", "/shelf"}) {
             registry.addViewController(place).setViewName("forward:/index.html");
         }
     }

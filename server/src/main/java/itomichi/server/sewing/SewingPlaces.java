@@ -27,7 +27,7 @@ public class SewingPlaces {
     /** The place in a book; before the first move where none was kept. */
     @Transactional(readOnly = true)
     public SewingPlace place(UUID id) {
-        String path = books.view(id).plan().notation();
+        String path = books.view(id).plan().sewn().notation();
         return database.selectFrom(SEWING_PLACE)
                 .where(SEWING_PLACE.BOOK_ID.eq(id))
                 .fetchOptional(row -> new SewingPlace(
@@ -44,7 +44,7 @@ public class SewingPlaces {
      */
     @Transactional
     public SewingPlace keep(UUID id, int step, boolean outsideUp) {
-        PlanView plan = books.view(id).plan();
+        PlanView.SewingView plan = books.view(id).plan().sewn();
         int steps = plan.steps().size();
         if (step < 0 || step > steps) {
             throw new ProblemException(

@@ -1,24 +1,20 @@
 package itomichi.server.template;
 
 import itomichi.documents.drawing.Drawing;
-import itomichi.documents.pdf.PdfWriter;
 import itomichi.documents.sheets.FoldStripSheet;
 import itomichi.documents.sheets.PrintPaper;
 import itomichi.documents.sheets.PrinterCorrection;
-import itomichi.documents.svg.SvgWriter;
 import itomichi.measure.Fineness;
 import itomichi.measure.Unit;
+import itomichi.plan.BookPlan;
 import itomichi.server.book.BookService;
 import itomichi.server.book.StoredBook;
 import itomichi.server.plan.InUnits;
 import itomichi.server.plan.PlanViews;
 import itomichi.server.platform.ProblemException;
-import java.nio.charset.StandardCharsets;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.util.UUID;
-import org.springframework.http.ContentDisposition;
-import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
@@ -32,6 +28,8 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 @RequestMapping("/api/books/{id}")
 class TemplateController {
+
+    private static final String NAME = "fold strip";
 
     private final BookService books;
     private final PrinterStore printer;
@@ -71,12 +69,7 @@ class TemplateController {
     @GetMapping(value = "/template.pdf", produces = MediaType.APPLICATION_PDF_VALUE)
     ResponseEntity<byte[]> pdf(@PathVariable UUID id, @RequestParam(defaultValue = "A4") PrintPaper paper) {
         StoredBook book = books.stored(id);
-        return file(
-                book,
-                "pdf",
-                MediaType.APPLICATION_PDF,
-                PdfWriter.write(draw(book, paper, printer.correction())),
-                false);
+        return SheetFiles.pdf(book, NAME, draw(book, paper, printer.correction()));
     }
 
     @GetMapping(value = "/template.svg", produces = "image/svg+xml")
@@ -86,36 +79,16 @@ class TemplateController {
             @RequestParam(defaultValue = "1") int page,
             @RequestParam(defaultValue = "false") boolean save) {
         StoredBook book = books.stored(id);
-        Drawing drawing = draw(book, paper, printer.correction());
-        if (page < 1 || page > drawing.pages().size()) {
-            throw new ProblemException(
-                    HttpStatus.NOT_FOUND,
-                    "Read page " + page + "; the sheet has pages from 1 to "
-                            + drawing.pages().size() + ".");
-        }
-        return file(
-                book,
-                "svg",
-                MediaType.valueOf("image/svg+xml"),
-                SvgWriter.write(drawing, page).getBytes(StandardCharsets.UTF_8),
-                save);
+        return SheetFiles.svg(book, NAME, draw(book, paper, printer.correction()), page, save);
     }
 
     private Drawing draw(StoredBook book, PrintPaper paper, PrinterCorrection correction) {
-        return FoldStripSheet.draw(
-                PlanViews.plan(book.document()), paper, correction, LocalDate.now(clock), book.revision());
-    }
-
-    private static ResponseEntity<byte[]> file(
-            StoredBook book, String ending, MediaType type, byte[] bytes, boolean save) {
-        String name = book.document().name() + " - fold strip." + ending;
-        ContentDisposition disposition = (save ? ContentDisposition.attachment() : ContentDisposition.inline())
-                .filename(name, StandardCharsets.UTF_8)
-                .build();
-        return ResponseEntity.ok()
-                .contentType(type)
-                .header(HttpHeaders.CONTENT_DISPOSITION, disposition.toString())
-                .header(HttpHeaders.CACHE_CONTROL, "no-cache")
-                .body(bytes);
+        BookPlan plan = PlanViews.plan(book.document());
+        if (plan.sewing().isEmpty()) {
+            throw new ProblemException(
+                    HttpStatus.UNPROCESSABLE_CONTENT,
+                    "Holes of this structure (" + plan.spec().bound().name() + ") cannot be planned here yet.");
+        }
+        return FoldStripSheet.draw(plan, paper, correction, LocalDate.now(clock), book.revision());
     }
 }

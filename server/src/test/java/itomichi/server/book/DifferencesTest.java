@@ -26,17 +26,14 @@ public class DifferencesTest {
         BookDocument.Thread thread = BOOK.thread();
         return new Object[][] {
             {
-                with(BOOK.pages(), new BookDocument.Leaf(148, 297, false), stations, thread, List.of()),
+                with(32, new BookDocument.Leaf(148, 297, false), stations, thread, List.of()),
                 List.of("Leaf height", "Stations")
             },
-            {with(40, BOOK.leaf(), stations, thread, List.of()), List.of("Pages")},
+            {with(40, BOOK.leaf(), stations, thread, List.of()), List.of("Length", "Signatures")},
+            {with(32, new BookDocument.Leaf(148, 210, true), stations, thread, List.of()), List.of("Fore edge")},
+            {with(32, BOOK.leaf(), stations, thread, List.of(Stage.PURPOSE)), List.of("Stages done")},
             {
-                with(BOOK.pages(), new BookDocument.Leaf(148, 210, true), stations, thread, List.of()),
-                List.of("Fore edge")
-            },
-            {with(BOOK.pages(), BOOK.leaf(), stations, thread, List.of(Stage.PURPOSE)), List.of("Stages done")},
-            {
-                with(BOOK.pages(), BOOK.leaf(), stations, strands(thread, 2), List.of()), List.of("Thread"),
+                with(32, BOOK.leaf(), stations, strands(thread, 2), List.of()), List.of("Thread"),
             },
         };
     }
@@ -53,7 +50,7 @@ public class DifferencesTest {
     @Test
     public void bothSidesAreShownInBothUnits() {
         BookDocument theirs =
-                with(BOOK.pages(), new BookDocument.Leaf(139.7, 210, false), BOOK.stations(), BOOK.thread(), List.of());
+                with(32, new BookDocument.Leaf(139.7, 210, false), BOOK.stations(), BOOK.thread(), List.of());
         Differences.Difference width = Differences.between(BOOK, theirs).get(0);
         assertEquals(width.yours().mm() + ", " + width.theirs().inch(), "148\u202fmm, 5\u00a01/2\u202fin");
     }
@@ -69,9 +66,13 @@ public class DifferencesTest {
                 BOOK.purpose(),
                 BOOK.unit(),
                 BOOK.structure(),
-                pages,
+                BOOK.use(),
+                new BookDocument.Extent(itomichi.gathering.Extent.By.PAGES, pages),
                 leaf,
                 BOOK.paper(),
+                BOOK.otherPapers(),
+                BOOK.cutting(),
+                BOOK.gathering(),
                 stations,
                 BOOK.cover(),
                 thread,

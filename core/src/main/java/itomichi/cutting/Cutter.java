@@ -1,0 +1,238 @@
+package itomichi.cutting;
+
+import itomichi.material.Grain;
+import itomichi.material.SheetGrain;
+import itomichi.material.Supply;
+import itomichi.measure.Length;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+
+/**
+ * Parts stock sheets into the sheets that are folded.
+ *
+ * <p>All sheets of a book are equally high, so with the grain one way a stock sheet falls into rows of that height, and the fewest stock
+ * sheets come from the fewest rows ({@link RowPacking}). Pieces lying both ways are tried for one size ({@link BothWays}). Torn paper is
+ * only ever halved.
+ */
+public final class Cutter {
+
+    private static final int MOST_HALVINGS = 6;
+
+    private final Supply supply;
+    private final List<Demand> demands;
+
+    private Cutter(Supply supply, List<Demand> demands) {
+        this.supply = supply;
+        this.demands = demands;
+    }
+
+    /**
+     * The plan for one kind of stock.
+     *
+     * @param supply the stock
+     * @param demands what is wanted, all of one height, the most wanted size first; at least one
+     * @param wish how it is to be parted
+     * @throws IllegalArgumentException if nothing is wanted or the heights differ
+     */
+    public static CuttingPlan plan(Supply supply, List<Demand> demands, CutWish wish) {
+        if (demands.stream().map(Demand::height).distinct().count() != 1) {
+            throw new IllegalArgumentException("Sheets of one height are wanted; read " + demands);
+        }
+        return new Cutter(supply, demands).plan(wish);
+    }
+
+    private CuttingPlan plan(CutWish wish) {
+        // with the grain along the sheet's width, a piece lies with its fold level
+        boolean rightTurned = supply.grain() == SheetGrain.ALONG_WIDTH;
+        Parting right = parting(wish.manner(), rightTurned);
+        Parting wrong = parting(wish.manner(), !rightTurned);
+        Part mixed = wish.manner() == CutWish.Manner.TEAR
+                ? new Part.Offcut()
+                : BothWays.most(demands.get(0), supply.usableWidth(), supply.usableHeight(), false);
+        CuttingPlan.PerSheet perSheet = new CuttingPlan.PerSheet(
+                right.first(), wrong.first(), Math.max(mixed.pieces(), Math.max(right.first(), wrong.first())));
+        boolean free = !wish.grainFirst() || supply.grain() == SheetGrain.UNKNOWN;
+        Parting chosen = free && wrong.betterThan(right) ? wrong : right;
+        if (!wish.grainFirst() && demands.size() == 1 && perSheet.eitherWay() > chosen.first()) {
+            chosen = alike(mixed);
+        }
+        return new CuttingPlan(
+                supply,
+                demands,
+                chosen.layouts(this),
+                grain(chosen, right),
+                perSheet,
+                chosen.sheets(),
+                wrong.sheets(),
+                waste(chosen.sheets()),
+                chosen.fewest);
+    }
+
+    private Grain grain(Parting chosen, Parting right) {
+        if (supply.grain() == SheetGrain.UNKNOWN) {
+            return Grain.UNKNOWN;
+        }
+        return chosen == right ? Grain.WITH_FOLD : Grain.ACROSS_FOLD;
+    }
+
+    private double waste(int sheets) {
+        double used = demands.stream()
+                .mapToDouble(demand -> demand.areaMm2() * demand.number())
+                .sum();
+        double taken = sheets * supply.width().mm() * supply.height().mm();
+        return sheets == 0 ? 0 : 1 - used / taken;
+    }
+
+    /** One way of parting: stock sheets, each with how many there are of it. */
+    private record Parting(List<Part> parts, List<Integer> counts, int first, boolean fewest) {
+
+        int sheets() {
+            return counts.stream().mapToInt(Integer::intValue).sum();
+        }
+
+        boolean betterThan(Parting other) {
+            return !parts.isEmpty()
+                    && (other.parts.isEmpty()
+                            || sheets() < other.sheets()
+                            || sheets() == other.sheets() && first > other.first);
+        }
+
+        List<Layout> layouts(Cutter cutter) {
+            List<Layout> layouts = new ArrayList<>();
+            Supply supply = cutter.supply;
+            for (int i = 0; i < parts.size(); i++) {
+                layouts.add(CutSteps.layout(
+                        counts.get(i),
+                        parts.get(i),
+                        supply.deckle(),
+                        supply.deckle(),
+                        supply.usableWidth(),
+                        supply.usableHeight()));
+            }
+            return layouts;
+        }
+    }
+
+    private static final Parting NONE = new Parting(List.of(), List.of(), 0, true);
+
+    private Parting parting(CutWish.Manner manner, boolean turned) {
+        return manner == CutWish.Manner.TEAR ? torn(turned) : rows(turned);
+    }
+
+    private Parting rows(boolean turned) {
+        Length across = turned ? supply.usableHeight() : supply.usableWidth();
+        Length along = turned ? supply.usableWidth() : supply.usableHeight();
+        Length height = demands.get(0).height();
+        int rowsPerSheet = along.micrometres() < 0 ? 0 : (int) (along.micrometres() / height.micrometres());
+        boolean fits = demands.stream().noneMatch(demand -> demand.width().isMoreThan(across));
+        if (!fits || rowsPerSheet == 0) {
+            return NONE;
+        }
+        RowPacking.Rows packed = RowPacking.pack(
+                demands.stream()
+                        .mapToLong(demand -> demand.width().micrometres())
+                        .toArray(),
+                demands.stream().mapToInt(Demand::number).toArray(),
+                across.micrometres());
+        List<Part> sheets = new ArrayList<>();
+        for (int from = 0; from < packed.rows().size(); from += rowsPerSheet) {
+            List<int[]> rows = packed.rows()
+                    .subList(from, Math.min(from + rowsPerSheet, packed.rows().size()));
+            sheets.add(Part.chain(
+                    !turned,
+                    java.util.Collections.nCopies(rows.size(), height),
+                    rows.stream().map(row -> row(row, turned, across)).toList(),
+                    along));
+        }
+        int first = (int) (across.micrometres() / demands.get(0).width().micrometres()) * rowsPerSheet;
+        return counted(sheets, first, packed.fewest());
+    }
+
+    private Part row(int[] row, boolean turned, Length across) {
+        List<Length> sizes = new ArrayList<>();
+        List<Part> parts = new ArrayList<>();
+        for (int kind = 0; kind < row.length; kind++) {
+            Demand demand = demands.get(kind);
+            for (int i = 0; i < row[kind]; i++) {
+                sizes.add(demand.width());
+                parts.add(
+                        turned
+                                ? new Part.Wanted(kind, demand.height(), demand.width(), true)
+                                : new Part.Wanted(kind, demand.width(), demand.height(), false));
+            }
+        }
+        return Part.chain(turned, sizes, parts, across);
+    }
+
+    /** Sheets parted alike that follow each other are told together. */
+    private static Parting counted(List<Part> sheets, int first, boolean fewest) {
+        List<Part> parts = new ArrayList<>();
+        List<Integer> counts = new ArrayList<>();
+        for (Part sheet : sheets) {
+            int last = parts.size() - 1;
+            if (last >= 0 && parts.get(last).equals(sheet)) {
+                counts.set(last, counts.get(last) + 1);
+            } else {
+                parts.add(sheet);
+                counts.add(1);
+            }
+        }
+        return new Parting(parts, counts, first, fewest);
+    }
+
+    /** Stock sheets of one size of piece, all parted like this one but perhaps the last. */
+    private Parting alike(Part part) {
+        int each = part.pieces();
+        int wanted = demands.get(0).number();
+        return new Parting(List.of(part), List.of((wanted + each - 1) / each), each, true);
+    }
+
+    /** Halved again and again; each size is torn from stock sheets of its own. */
+    private Parting torn(boolean turned) {
+        List<Part> parts = new ArrayList<>();
+        List<Integer> counts = new ArrayList<>();
+        int first = 0;
+        for (int kind = 0; kind < demands.size(); kind++) {
+            Demand demand = demands.get(kind);
+            Length width = turned ? demand.height() : demand.width();
+            Length height = turned ? demand.width() : demand.height();
+            int across = halvings(supply.usableWidth(), width);
+            int down = halvings(supply.usableHeight(), height);
+            if (across < 0 || down < 0) {
+                return NONE;
+            }
+            int each = 1 << (across + down);
+            parts.add(halved(
+                    new Part.Wanted(kind, width, height, turned),
+                    supply.usableWidth(),
+                    supply.usableHeight(),
+                    across,
+                    down));
+            counts.add((demand.number() + each - 1) / each);
+            first = kind == 0 ? each : first;
+        }
+        return new Parting(parts, counts, first, demands.size() == 1);
+    }
+
+    /** How often an edge can be halved and still hold the piece; -1 if it cannot hold it at all. */
+    private static int halvings(Length edge, Length piece) {
+        int halvings = -1;
+        for (long left = edge.micrometres(); left >= piece.micrometres() && halvings < MOST_HALVINGS; left /= 2) {
+            halvings++;
+        }
+        return halvings;
+    }
+
+    /** The longer side is halved first, as long as it is to be halved. */
+    private static Part halved(Part.Wanted piece, Length width, Length height, int across, int down) {
+        if (across == 0 && down == 0) {
+            return piece;
+        }
+        boolean level = across == 0 || down > 0 && !height.isLessThan(width);
+        Length half = new Length((level ? height : width).micrometres() / 2);
+        Part part =
+                level ? halved(piece, width, half, across, down - 1) : halved(piece, half, height, across - 1, down);
+        return Part.chain(level, Arrays.asList(half, half), Arrays.asList(part, part), half.times(2));
+    }
+}

@@ -1,0 +1,86 @@
+package itomichi.cutting;
+
+import itomichi.measure.Length;
+import java.util.ArrayList;
+import java.util.List;
+
+/** A part of a stock sheet on its way from the whole to pieces: parted by a cut from edge to edge, a piece, or an offcut. */
+sealed interface Part {
+
+    /**
+     * A part that is cut through.
+     *
+     * @param level whether the cut runs level, so that the first part lies above the second; else the first lies left
+     * @param at how far from the part's upper or left edge
+     */
+    record Parted(boolean level, Length at, Part first, Part second) implements Part {}
+
+    /**
+     * A piece that is wanted; what is left of its part to the right of it and below is cut away where it is larger.
+     *
+     * @param demand which of the demands it is, from 0
+     * @param width as it lies on the stock sheet
+     * @param height as it lies on the stock sheet
+     * @param turned whether its fold lies level on the stock sheet
+     */
+    record Wanted(int demand, Length width, Length height, boolean turned) implements Part {}
+
+    /** What is left over. */
+    record Offcut() implements Part {}
+
+    /**
+     * Parts cut off one after the other.
+     *
+     * @param level whether the cuts run level
+     * @param sizes how far each cut is from the one before
+     * @param parts as many as sizes
+     * @param room size of the whole along which it is parted
+     */
+    static Part chain(boolean level, List<Length> sizes, List<Part> parts, Length room) {
+        return chain(level, sizes, parts, room, 0);
+    }
+
+    private static Part chain(boolean level, List<Length> sizes, List<Part> parts, Length room, int from) {
+        if (from == sizes.size()) {
+            return new Offcut();
+        }
+        Length size = sizes.get(from);
+        if (!size.isLessThan(room)) {
+            return parts.get(from);
+        }
+        return new Parted(level, size, parts.get(from), chain(level, sizes, parts, room.minus(size), from + 1));
+    }
+
+    /** How many wanted pieces it holds. */
+    default int pieces() {
+        if (this instanceof Parted parted) {
+            return parted.first().pieces() + parted.second().pieces();
+        }
+        return this instanceof Wanted ? 1 : 0;
+    }
+
+    /** Every piece it holds of the demand, counted. */
+    default int pieces(int demand) {
+        if (this instanceof Parted parted) {
+            return parted.first().pieces(demand) + parted.second().pieces(demand);
+        }
+        return this instanceof Wanted wanted && wanted.demand() == demand ? 1 : 0;
+    }
+
+    /** The pieces where they lie, the part's corner being at the given place. */
+    default List<Layout.Placed> placed(Length x, Length y) {
+        List<Layout.Placed> placed = new ArrayList<>();
+        place(x, y, placed);
+        return placed;
+    }
+
+    private void place(Length x, Length y, List<Layout.Placed> placed) {
+        if (this instanceof Parted parted) {
+            ((Part) parted.first()).place(x, y, placed);
+            ((Part) parted.second())
+                    .place(parted.level() ? x : x.plus(parted.at()), parted.level() ? y.plus(parted.at()) : y, placed);
+        } else if (this instanceof Wanted wanted) {
+            placed.add(new Layout.Placed(wanted.demand(), x, y, wanted.width(), wanted.height(), wanted.turned()));
+        }
+    }
+}

@@ -1,0 +1,10 @@
+/**
+ * From stock sheets to the sheets that are folded: how many come out of one, by which cuts, with the grain which way.
+ *
+ * <p>Read {@link itomichi.cutting.Cutter} first. A stock sheet's origin is its upper left corner, x runs right and y down. Uses {@code
+ * material}.
+ */
+@NullMarked
+package itomichi.cutting;
+
+import org.jspecify.annotations.NullMarked;

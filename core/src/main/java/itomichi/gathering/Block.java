@@ -1,0 +1,128 @@
+package itomichi.gathering;
+
+import itomichi.finding.Formula;
+import itomichi.finding.Quantity;
+import itomichi.finding.Source;
+import itomichi.finding.Working;
+import itomichi.measure.Fineness;
+import itomichi.measure.Length;
+import itomichi.measure.Phrase;
+import java.util.List;
+
+/**
+ * All signatures of a book on each other, without its cover.
+ *
+ * @param signatures in the order of the book, at least one
+ * @param leaf width of a leaf
+ * @param pressing how long they were pressed
+ * @param thread what lies in their folds
+ * @param pasteIns thickness of what is to be pasted in, all of it together
+ */
+public record Block(List<Signature> signatures, Length leaf, Pressing pressing, SewnIn thread, Length pasteIns) {
+
+    private static final Formula PRESSED = Formula.of("2 × z");
+    private static final Formula FORE_EDGE = Formula.of("e + p");
+    private static final Formula SWELL = Formula.of("n × m × d × q ÷ h");
+    private static final Formula SPINE = Formula.of("2 × z × (1 + k) + w");
+    private static final Formula WEDGE = Formula.of("(S − T) ÷ T × 100");
+    private static final Quantity BUNDLE = Quantity.of(Length.ZERO, Fineness.BUNDLE);
+    private static final Quantity PERCENT = new Quantity.Plain(0, "%", 1);
+
+    public Block {
+        signatures = List.copyOf(signatures);
+    }
+
+    /** Sheets of the whole book. */
+    public int sheets() {
+        return signatures.stream().mapToInt(Signature::count).sum();
+    }
+
+    private Quantity laidFlat() {
+        return Quantity.of(laidFlatLength(), Fineness.BUNDLE);
+    }
+
+    private Length laidFlatLength() {
+        return new Length(signatures.stream()
+                .mapToLong(signature -> signature.laidFlat().micrometres())
+                .sum());
+    }
+
+    private Working.Builder overSheets(Formula formula) {
+        return Working.by(formula).with("z", sheets() + " sheets laid on each other, unfolded", laidFlat());
+    }
+
+    /** Thickness of all folded sheets pressed flat, away from the fold. */
+    public Working pressed() {
+        return overSheets(PRESSED).gives(BUNDLE);
+    }
+
+    /** Thickness at the fore edge: short leaves do not reach it, folded ones lie double, and what is pasted in is added. */
+    public Working foreEdge() {
+        double edgeMm = signatures.stream()
+                .flatMap(signature -> signature.sheets().stream())
+                .mapToDouble(sheet -> sheet.thickness().mm() * sheet.layersAtForeEdge(leaf))
+                .sum();
+        return Working.by(FORE_EDGE)
+                .with(
+                        "e",
+                        "layers of paper that reach the fore edge",
+                        Quantity.of(Length.ofMm(edgeMm), Fineness.BUNDLE))
+                .with("p", "room for what is pasted in", Quantity.of(pasteIns, Fineness.BUNDLE))
+                .gives(BUNDLE);
+    }
+
+    /** The extra thickness at the spine that the thread adds. */
+    public Working swell() {
+        return Working.by(SWELL)
+                .with("n", "signatures", Quantity.count(signatures.size()))
+                .with("m", "strands in each fold", Quantity.count(thread.strands()))
+                .with("d", "thickness of the thread", Quantity.of(thread.diameter(), Fineness.CALIPER))
+                .with("q", "share of it that does not sink in", Quantity.ratio(thread.left(), 2))
+                .with("h", "signatures that share a length of thread", Quantity.count(thread.twoOn() ? 2 : 1))
+                .from(Source.COMMON_PRACTICE)
+                .note(Phrase.of("A thread sinks further into soft paper than into hard."))
+                .gives(BUNDLE);
+    }
+
+    /** Thickness at the spine, pressed as said. */
+    public Working spine() {
+        return spine(pressing)
+                .note(Phrase.of(
+                        "Freshly folded, before any pressing: {}.",
+                        Length.ofMm(spineMm(Pressing.FRESH)).at(Fineness.BUNDLE)))
+                .between(BUNDLE.with(spineMm(Pressing.OVERNIGHT)), BUNDLE.with(spineMm(Pressing.FRESH)))
+                .gives(BUNDLE);
+    }
+
+    /** Thickness at the spine before any pressing. */
+    public Working spineLoose() {
+        return spine(Pressing.FRESH).gives(BUNDLE);
+    }
+
+    private Working.Builder spine(Pressing pressed) {
+        return overSheets(SPINE)
+                .with("k", "spring of the folds, " + pressed.words(), Quantity.ratio(pressed.spring(), 2))
+                .with("w", "swell", Quantity.of(Length.ofMm(swell().result().number()), Fineness.BUNDLE))
+                .from(Source.COMMON_PRACTICE);
+    }
+
+    private double spineMm(Pressing pressed) {
+        return 2 * laidFlatLength().mm() * (1 + pressed.spring())
+                + swell().result().number();
+    }
+
+    /** How much thicker the spine is than the fore edge, in percent of the fore edge; negative where the fore edge is the thicker. */
+    public Working wedge() {
+        return Working.by(WEDGE)
+                .with(
+                        "S",
+                        "at the spine",
+                        Quantity.of(Length.ofMm(spine().result().number()), Fineness.BUNDLE))
+                .with(
+                        "T",
+                        "at the fore edge",
+                        Quantity.of(Length.ofMm(foreEdge().result().number()), Fineness.BUNDLE))
+                .note(Phrase.of("Under 10 % is good, to 20 % look again (common practice)."))
+                .gives(PERCENT);
+    }
+}

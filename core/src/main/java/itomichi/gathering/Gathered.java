@@ -1,0 +1,74 @@
+package itomichi.gathering;
+
+import itomichi.finding.Formula;
+import itomichi.finding.Quantity;
+import itomichi.finding.Working;
+import itomichi.measure.Fineness;
+import itomichi.measure.Length;
+import java.util.List;
+
+/** The sheets of a book as they are gathered: folded into signatures, or lying singly. */
+public sealed interface Gathered {
+
+    /** Sheets in all, endpapers not counted. */
+    int sheets();
+
+    /** Pages there will be. */
+    int pages();
+
+    /**
+     * Folded and nested.
+     *
+     * @param sharing sheets in each signature of pages
+     * @param block all that is sewn, endpaper sections included
+     */
+    record InSignatures(Sharing sharing, Block block) implements Gathered {
+        @Override
+        public int sheets() {
+            return sharing.sheets();
+        }
+
+        @Override
+        public int pages() {
+            return sheets() * Extent.pagesPerSheet(true);
+        }
+
+        /** The thickest signature. */
+        public Signature thickest() {
+            List<Signature> signatures = block.signatures();
+            Signature thickest = signatures.get(0);
+            for (Signature signature : signatures) {
+                if (signature.laidFlat().isMoreThan(thickest.laidFlat())) {
+                    thickest = signature;
+                }
+            }
+            return thickest;
+        }
+    }
+
+    /**
+     * Single sheets on each other.
+     *
+     * @param sheets how many
+     * @param sheet thickness of one
+     * @param pasteIns thickness of what is to be pasted in
+     */
+    record Singly(int sheets, Length sheet, Length pasteIns) implements Gathered {
+
+        private static final Formula THICK = Formula.of("s × t + p");
+
+        @Override
+        public int pages() {
+            return sheets * Extent.pagesPerSheet(false);
+        }
+
+        /** Thickness of the stack, pressed. */
+        public Working thickness() {
+            return Working.by(THICK)
+                    .with("s", "sheets", Quantity.count(sheets))
+                    .with("t", "thickness of a sheet", Quantity.of(sheet, Fineness.HAIR))
+                    .with("p", "room for what is pasted in", Quantity.of(pasteIns, Fineness.BUNDLE))
+                    .gives(Quantity.of(Length.ZERO, Fineness.BUNDLE));
+        }
+    }
+}

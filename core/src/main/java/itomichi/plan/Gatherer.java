@@ -1,0 +1,147 @@
+package itomichi.plan;
+
+import itomichi.gathering.Block;
+import itomichi.gathering.FoldedSheet;
+import itomichi.gathering.Form;
+import itomichi.gathering.Gathered;
+import itomichi.gathering.SewnIn;
+import itomichi.gathering.Sharing;
+import itomichi.gathering.Signature;
+import itomichi.gathering.Split;
+import itomichi.gathering.SplitQuestion;
+import itomichi.gathering.Splits;
+import itomichi.measure.Length;
+import itomichi.structure.Structure;
+import java.util.ArrayList;
+import java.util.List;
+
+/** Gathers a book's sheets as its binder wants it, or in the best way where nothing was settled. */
+public final class Gatherer {
+
+    private final BookSpec spec;
+    private final List<Length> thicknesses;
+    private final SewnIn thread;
+
+    private Gatherer(BookSpec spec, List<Length> thicknesses, Length diameter) {
+        this.spec = spec;
+        this.thicknesses = thicknesses;
+        this.thread = new SewnIn(
+                diameter,
+                spec.thread().strands(),
+                spec.paper().kind().threadLeft(),
+                spec.gathering().twoOn());
+    }
+
+    static Gathered gather(BookSpec spec, List<Length> thicknesses, Length diameter) {
+        return new Gatherer(spec, thicknesses, diameter).gather();
+    }
+
+    /** Every sensible split of the book's pages into signatures, the best first; empty where its sheets are not folded. */
+    public static List<Split> splits(BookSpec spec) {
+        Length sheet = PaperPlan.thickness(spec.paper().thickness());
+        Length diameter = PaperPlan.thickness(spec.thread().thread().diameter());
+        Gatherer gatherer = new Gatherer(spec, List.of(sheet), diameter);
+        return spec.bound().form().folded() ? Splits.rank(gatherer.question()) : List.of();
+    }
+
+    private SplitQuestion question() {
+        Structure bound = spec.bound();
+        int holes = spec.stations().count();
+        double one = bound.threadRule(holes, 1).heights();
+        double each = bound.threadRule(holes, 2).heights() - one;
+        return new SplitQuestion(
+                spec.pages(),
+                thicknesses.get(0),
+                spec.leaf().height(),
+                bound.form(),
+                spec.gathering().wish(),
+                thread,
+                spec.gathering().pressing(),
+                spec.gathering().pasteIns(),
+                holes,
+                each,
+                one - each);
+    }
+
+    private Gathered gather() {
+        Form form = spec.bound().form();
+        if (!form.folded()) {
+            return new Gathered.Singly(
+                    spec.extent().sheets(false),
+                    thicknesses.get(0),
+                    spec.gathering().pasteIns());
+        }
+        boolean byRecipe = !spec.gathering().recipes().isEmpty();
+        List<Signature> signatures = byRecipe ? byRecipe(form) : plain(sharing(form));
+        Sharing sharing = new Sharing(signatures.stream().map(Signature::count).toList());
+        if (spec.gathering().wish().endpapersApart() && form.most() > 1) {
+            Signature endpaper =
+                    Signature.plain(1, thicknesses.get(0), spec.leaf().width());
+            signatures.add(0, endpaper);
+            signatures.add(endpaper);
+        }
+        return new Gathered.InSignatures(
+                sharing,
+                new Block(
+                        signatures,
+                        spec.leaf().width(),
+                        spec.gathering().pressing(),
+                        thread,
+                        spec.gathering().pasteIns()));
+    }
+
+    private Sharing sharing(Form form) {
+        int sheets = spec.extent().sheets(true);
+        if (form.most() == 1) {
+            return Sharing.of(sheets, 1);
+        }
+        if (spec.gathering().chosen().isPresent()) {
+            Gathering.Chosen chosen = spec.gathering().chosen().get();
+            int signatures = Math.min(Math.max(chosen.signatures(), form.fewest()), form.most());
+            int full = (sheets + signatures - 1) / signatures;
+            return chosen.filled() || sheets < signatures
+                    ? Sharing.of(signatures * full, signatures)
+                    : Sharing.of(sheets, signatures);
+        }
+        List<Split> splits = Splits.rank(question());
+        return splits.isEmpty()
+                ? Sharing.of(Math.max(sheets, form.fewest()), form.fewest())
+                : splits.get(0).sharing();
+    }
+
+    private List<Signature> plain(Sharing sharing) {
+        List<Signature> signatures = new ArrayList<>();
+        for (int sheets : sharing.sheetsEach()) {
+            signatures.add(
+                    Signature.plain(sheets, thicknesses.get(0), spec.leaf().width()));
+        }
+        return signatures;
+    }
+
+    /** The recipes in turn, until all pages are held or as many as were settled on. */
+    private List<Signature> byRecipe(Form form) {
+        List<List<Gathering.RecipeSheet>> recipes = spec.gathering().recipes();
+        int wanted = form.most() == 1
+                ? 1
+                : spec.gathering().chosen().map(Gathering.Chosen::signatures).orElse(0);
+        List<Signature> signatures = new ArrayList<>();
+        int left = spec.extent().sheets(true);
+        while (wanted > 0 ? signatures.size() < wanted : left > 0 || signatures.size() < form.fewest()) {
+            Signature signature = signature(recipes.get(signatures.size() % recipes.size()));
+            signatures.add(signature);
+            left -= signature.count();
+        }
+        return signatures;
+    }
+
+    private Signature signature(List<Gathering.RecipeSheet> recipe) {
+        Length leaf = spec.leaf().width();
+        return new Signature(recipe.stream()
+                .map(sheet -> new FoldedSheet(
+                        sheet.paper(),
+                        thicknesses.get(sheet.paper()),
+                        sheet.first().orElse(leaf),
+                        sheet.second().orElse(leaf)))
+                .toList());
+    }
+}

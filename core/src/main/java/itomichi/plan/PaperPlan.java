@@ -1,0 +1,87 @@
+package itomichi.plan;
+
+import itomichi.cutting.CuttingPlan;
+import itomichi.cutting.Demand;
+import itomichi.finding.Figure;
+import itomichi.finding.Working;
+import itomichi.gathering.FoldedSheet;
+import itomichi.gathering.Gathered;
+import itomichi.material.Grain;
+import itomichi.measure.Length;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+
+/**
+ * One of a book's papers.
+ *
+ * @param paper the paper
+ * @param thickness of a sheet, with how it was found
+ * @param demands sheets that are wanted of it, the most wanted size first; empty where the book does not use it
+ * @param cutting how its stock is cut; nothing where it comes cut to size or is not used
+ */
+public record PaperPlan(BookPaper paper, Working thickness, List<Demand> demands, Optional<CuttingPlan> cutting) {
+
+    public PaperPlan {
+        demands = List.copyOf(demands);
+    }
+
+    /** Sheets wanted of it. */
+    public int sheets() {
+        return demands.stream().mapToInt(Demand::number).sum();
+    }
+
+    /** Which way its grain ends up lying in the book. */
+    public Grain grain() {
+        return cutting.map(CuttingPlan::grain).orElse(paper.paper().grain());
+    }
+
+    /** Thickness of a sheet. */
+    public Length sheetThickness() {
+        return thickness(thickness);
+    }
+
+    static Length thickness(Working thickness) {
+        return new Figure("sheet", "sheet", thickness).length();
+    }
+
+    /** The papers of a book whose sheets are gathered so. */
+    static List<PaperPlan> of(BookSpec spec, Gathered gathered, List<Working> thicknesses) {
+        List<PaperPlan> plans = new ArrayList<>();
+        for (int i = 0; i < spec.papers().all().size(); i++) {
+            BookPaper paper = spec.papers().all().get(i);
+            List<Demand> demands = demands(spec, gathered, i);
+            Optional<CuttingPlan> cutting = demands.isEmpty()
+                    ? Optional.empty()
+                    : paper.supply()
+                            .map(supply -> itomichi.cutting.Cutter.plan(
+                                    supply, demands, spec.papers().cutting()));
+            plans.add(new PaperPlan(paper, thicknesses.get(i), demands, cutting));
+        }
+        return plans;
+    }
+
+    private static List<Demand> demands(BookSpec spec, Gathered gathered, int paper) {
+        Length trim = spec.papers().trim();
+        Length height = spec.leaf().height().plus(trim.times(2));
+        if (gathered instanceof Gathered.Singly singly) {
+            return paper == 0
+                    ? List.of(new Demand(spec.leaf().width().plus(trim), height, singly.sheets()))
+                    : List.of();
+        }
+        Map<Length, Integer> widths = new LinkedHashMap<>();
+        ((Gathered.InSignatures) gathered)
+                .block().signatures().stream()
+                        .flatMap(signature -> signature.sheets().stream())
+                        .filter(sheet -> sheet.paper() == paper)
+                        .map(FoldedSheet::unfolded)
+                        .forEach(width -> widths.merge(width.plus(trim.times(2)), 1, Integer::sum));
+        return widths.entrySet().stream()
+                .map(entry -> new Demand(entry.getKey(), height, entry.getValue()))
+                .sorted(Comparator.comparing(Demand::number).reversed())
+                .toList();
+    }
+}

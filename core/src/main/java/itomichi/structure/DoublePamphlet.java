@@ -1,0 +1,30 @@
+package itomichi.structure;
+
+import itomichi.gathering.Form;
+
+/** Two signatures sewn at once, back to back through a pleat. */
+final class DoublePamphlet extends Described {
+
+    DoublePamphlet() {
+        super(
+                "double-pamphlet",
+                "Double pamphlet",
+                "Two sections sewn at once back to back through a pleated cover; two notebooks that open from one spine.",
+                Form.between(2, 2),
+                Skill.SOME_PRACTICE,
+                1,
+                5,
+                true);
+        judge(Need.WRITE, 1, "two short notebooks in one");
+        judge(Need.WET_MEDIA, -1, "the pleat holds both folds tight");
+        judge(Need.PASTE_IN, -2, "no room at the spine");
+        judge(Need.CARRY, 1, "thin and light");
+        judge(Need.LIE_FLAT, 1, "lies flat at the middle of each section");
+        judge(Need.LOOSE_SHEETS, -3, "needs sheets that are folded");
+    }
+
+    @Override
+    public ThumbRule threadRule(int stations, int signatures) {
+        return new ThumbRule(2.5, 3.5, "2.5 heights and a bit, for both at once");
+    }
+}

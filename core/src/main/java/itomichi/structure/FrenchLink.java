@@ -1,0 +1,30 @@
+package itomichi.structure;
+
+import itomichi.gathering.Form;
+
+/** Signatures sewn all along and linked between pairs of stations, for a case. */
+final class FrenchLink extends Described {
+
+    FrenchLink() {
+        super(
+                "french-link",
+                "French link",
+                "Sewn all along, linked between pairs of stations, kettles at the ends; for cased books without tapes, small ones.",
+                Form.from(3),
+                Skill.SOME_PRACTICE,
+                -1,
+                6,
+                false);
+        judge(Need.WRITE, 1, "opens well once the case is broken in");
+        judge(Need.WET_MEDIA, -1, "a glued spine does not like wet, heavy sheets");
+        judge(Need.PASTE_IN, -1, "a spine lined with glue does not give");
+        judge(Need.CARRY, 2, "boards protect it");
+        judge(Need.LIE_FLAT, 1, "opens fairly flat");
+        judge(Need.LOOSE_SHEETS, -3, "needs sheets that are folded");
+    }
+
+    @Override
+    public ThumbRule threadRule(int stations, int signatures) {
+        return ThumbRule.allAlong(signatures);
+    }
+}

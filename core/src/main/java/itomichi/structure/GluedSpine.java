@@ -1,0 +1,30 @@
+package itomichi.structure;
+
+import itomichi.gathering.Form;
+
+/** Named only as the alternative that breaks with time. */
+final class GluedSpine extends Described {
+
+    GluedSpine() {
+        super(
+                "glued-spine",
+                "Glued, not sewn",
+                "No thread at all: quick, and it breaks with time. Named so that it can be weighed, not planned.",
+                Form.LOOSE,
+                Skill.FIRST_BOOK,
+                2,
+                0,
+                false);
+        judge(Need.WRITE, -2, "leaves come out as it ages");
+        judge(Need.WET_MEDIA, -3, "glue lets go of wet paper");
+        judge(Need.PASTE_IN, -3, "the spine breaks when it is filled");
+        judge(Need.CARRY, -2, "breaks at the spine");
+        judge(Need.LIE_FLAT, -2, "pressed flat, it cracks");
+        judge(Need.LOOSE_SHEETS, 1, "takes sheets that are already single");
+    }
+
+    @Override
+    public ThumbRule threadRule(int stations, int signatures) {
+        return new ThumbRule(0, 0, "no thread");
+    }
+}

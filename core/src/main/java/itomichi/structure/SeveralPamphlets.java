@@ -1,0 +1,30 @@
+package itomichi.structure;
+
+import itomichi.gathering.Form;
+
+/** Signatures sewn each by itself through one cover. */
+final class SeveralPamphlets extends Described {
+
+    SeveralPamphlets() {
+        super(
+                "several-pamphlets",
+                "Several pamphlets, one cover",
+                "Two to seven signatures, each sewn by itself through the spine of a cover; five to seven sheets in each, ten at the most.",
+                Form.between(2, 7),
+                Skill.FIRST_BOOK,
+                1,
+                5,
+                true);
+        judge(Need.WRITE, 2, "each signature opens like a pamphlet of its own");
+        judge(Need.WET_MEDIA, 1, "few sheets in a fold leave room to swell");
+        judge(Need.PASTE_IN, 1, "rows set wider apart make room at the spine");
+        judge(Need.CARRY, 1, "a soft cover that bends");
+        judge(Need.LIE_FLAT, 1, "flat within each signature, less between two");
+        judge(Need.LOOSE_SHEETS, -3, "needs sheets that are folded");
+    }
+
+    @Override
+    public ThumbRule threadRule(int stations, int signatures) {
+        return new ThumbRule(2.5 * signatures, 4.0 * signatures, "2.5 to 4 heights for each signature");
+    }
+}

@@ -1,0 +1,30 @@
+package itomichi.structure;
+
+import itomichi.gathering.Form;
+
+/** Signatures sewn all along over tapes, for a case. */
+final class Tapes extends Described {
+
+    Tapes() {
+        super(
+                "tapes",
+                "Sewn on tapes",
+                "Sewn all along round tapes that hold the boards; three tapes are usual for A5. Sturdy cased books for everyday use.",
+                Form.from(3),
+                Skill.SOME_PRACTICE,
+                -1,
+                8,
+                false);
+        judge(Need.WRITE, 2, "made for everyday use");
+        judge(Need.WET_MEDIA, -1, "a glued spine does not like wet, heavy sheets");
+        judge(Need.PASTE_IN, -1, "a spine lined with glue does not give");
+        judge(Need.CARRY, 3, "boards held by tapes, a long life");
+        judge(Need.LIE_FLAT, 1, "opens fairly flat");
+        judge(Need.LOOSE_SHEETS, -3, "needs sheets that are folded");
+    }
+
+    @Override
+    public ThumbRule threadRule(int stations, int signatures) {
+        return ThumbRule.allAlong(signatures);
+    }
+}

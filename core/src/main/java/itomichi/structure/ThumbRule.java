@@ -1,0 +1,21 @@
+package itomichi.structure;
+
+/**
+ * A rule of thumb for thread, common practice.
+ *
+ * @param lowHeights the least, in heights of the book
+ * @param highHeights the most
+ * @param words the rule as binders say it
+ */
+public record ThumbRule(double lowHeights, double highHeights, String words) {
+
+    /** One height for each signature and two besides: sewing all along. */
+    static ThumbRule allAlong(int signatures) {
+        return new ThumbRule(signatures + 1.0, signatures + 3.0, "as many heights as signatures, and two more");
+    }
+
+    /** The middle of the rule, in heights. */
+    public double heights() {
+        return (lowHeights + highHeights) / 2;
+    }
+}

@@ -1,0 +1,187 @@
+package itomichi.gathering;
+
+import static org.testng.Assert.assertEquals;
+import static org.testng.Assert.assertTrue;
+
+import itomichi.measure.Length;
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+import org.quicktheories.QuickTheory;
+import org.quicktheories.core.Gen;
+import org.quicktheories.generators.SourceDSL;
+import org.testng.annotations.DataProvider;
+import org.testng.annotations.Test;
+
+public class SplitsTest {
+
+    private static final Gen<Integer> PAGES = SourceDSL.integers().between(8, 2000);
+    private static final Gen<Integer> SHEET_UM = SourceDSL.integers().between(60, 400);
+    private static final SewnIn LINEN = new SewnIn(Length.ofMm(0.48), 1, 0.5, false);
+
+    private static SplitQuestion question(int pages, double sheetMm, SplitWish wish) {
+        return new SplitQuestion(
+                pages,
+                Length.ofMm(sheetMm),
+                Length.ofMm(210),
+                Form.from(2),
+                wish,
+                LINEN,
+                Pressing.OVERNIGHT,
+                Length.ZERO,
+                5,
+                1,
+                2);
+    }
+
+    private static SplitWish wish(boolean odd, Integer signatures, Integer sheetsEach, Integer most) {
+        return new SplitWish(
+                odd,
+                Optional.ofNullable(signatures),
+                Optional.ofNullable(sheetsEach),
+                Optional.ofNullable(most),
+                false);
+    }
+
+    /** Against brute force: every count of signatures there could be is asked for by itself, sensible or not. */
+    @Test
+    public void theBestIsTheLeastOfAllThereAre() {
+        QuickTheory.qt().withExamples(60).forAll(PAGES, SHEET_UM).check((pages, um) -> {
+            SplitQuestion question = question(pages, um / 1000.0, SplitWish.NONE);
+            double least = leastDrawback(pages, um / 1000.0, question.sheets());
+            return Splits.rank(question).get(0).drawback() == least;
+        });
+    }
+
+    private static double leastDrawback(int pages, double sheetMm, int sheets) {
+        List<Split> all = new ArrayList<>();
+        for (int n = 2; n <= Math.max(2, sheets); n++) {
+            all.addAll(Splits.rank(question(pages, sheetMm, wish(false, n, null, null))));
+        }
+        return all.stream().mapToDouble(Split::drawback).min().orElseThrow();
+    }
+
+    @Test
+    public void theListRunsFromTheBestToTheWorst() {
+        List<Split> splits = Splits.rank(question(240, 0.168, SplitWish.NONE));
+        assertEquals(
+                splits.stream()
+                        .sorted(Comparator.comparingDouble(Split::drawback))
+                        .toList(),
+                splits);
+    }
+
+    @Test
+    public void pagesAreNeverLost() {
+        QuickTheory.qt()
+                .withExamples(80)
+                .forAll(PAGES, SHEET_UM)
+                .check((pages, um) -> Splits.rank(question(pages, um / 1000.0, SplitWish.NONE)).stream()
+                        .allMatch(split ->
+                                split.sharing().sheets() * 4 - split.blanks() == pages && split.blanks() >= 0));
+    }
+
+    @Test
+    public void theBestFoldIsComfortableWhereverPaperAllowsIt() {
+        QuickTheory.qt()
+                .withExamples(80)
+                .forAll(PAGES, SHEET_UM)
+                .assuming((pages, um) -> pages > 200)
+                .check((pages, um) -> {
+                    double fold = Splits.rank(question(pages, um / 1000.0, SplitWish.NONE))
+                            .get(0)
+                            .fold()
+                            .mm();
+                    return fold >= 0.9 && fold <= 2.6;
+                });
+    }
+
+    @Test
+    public void twoHundredAndFortyPagesOfBookWoveMakeSignaturesOfFourToSevenSheets() {
+        // 120 g/m2 book wove; few sheets make much sewing, many gape: common practice, no source
+        int sheets = Splits.rank(question(240, 0.168, SplitWish.NONE))
+                .get(0)
+                .sharing()
+                .most();
+        assertTrue(sheets >= 4 && sheets <= 7, sheets + " sheets");
+    }
+
+    @Test
+    public void oddIsPreferredWhenAskedFor() {
+        assertEquals(
+                Splits.rank(question(240, 0.168, wish(true, null, null, null)))
+                                .get(0)
+                                .sharing()
+                                .signatures()
+                        % 2,
+                1);
+    }
+
+    @DataProvider
+    Object[][] fixed() {
+        return new Object[][] {
+            {wish(false, 7, null, null), "signatures 7"},
+            {wish(false, null, 5, null), "sheets 5"},
+            {wish(false, null, null, 4), "most 4"},
+        };
+    }
+
+    @Test(dataProvider = "fixed")
+    public void whatIsFixedIsKept(SplitWish wish, String what) {
+        for (Split split : Splits.rank(question(250, 0.168, wish))) {
+            assertEquals(
+                    (int) wish.signatures().orElse(split.sharing().signatures()),
+                    split.sharing().signatures());
+            wish.sheetsEach()
+                    .ifPresent(each -> assertEquals(
+                            split.sharing().sheetsEach(),
+                            Collections.nCopies(split.sharing().signatures(), each)));
+            wish.mostSheets().ifPresent(most -> assertTrue(split.sharing().most() <= most, what));
+        }
+    }
+
+    @Test(dataProvider = "fixed")
+    public void whatIsFixedStillLeavesAChoice(SplitWish wish, String what) {
+        assertTrue(!Splits.rank(question(250, 0.168, wish)).isEmpty(), what);
+    }
+
+    @Test
+    public void wishesThatCannotMeetLeaveNothing() {
+        assertEquals(Splits.rank(question(240, 0.168, wish(false, 3, 2, null))), List.of());
+    }
+
+    @Test
+    public void aSplitsFiguresAreThoseOfItsBlock() {
+        for (Split split : Splits.rank(question(236, 0.14, SplitWish.NONE))) {
+            Block block = new Block(
+                    split.sharing().sheetsEach().stream()
+                            .map(sheets -> Signature.plain(sheets, Length.ofMm(0.14), Length.ofMm(148)))
+                            .toList(),
+                    Length.ofMm(148),
+                    Pressing.OVERNIGHT,
+                    LINEN,
+                    Length.ZERO);
+            assertEquals(split.spine().mm(), block.spine().result().number(), 0.002);
+            assertEquals(split.wedge() * 100, block.wedge().result().number(), 0.02);
+        }
+    }
+
+    @Test
+    public void unevenSplitsNameTheFullerSignatures() {
+        Split uneven = Splits.rank(question(248, 0.168, wish(false, 10, null, null))).stream()
+                .filter(split -> !split.sharing().even())
+                .findFirst()
+                .orElseThrow();
+        String reasons = uneven.reasons().toString();
+        assertTrue(reasons.contains("the 5th and 6th have a sheet more"), reasons);
+    }
+
+    @Test
+    public void endpapersSewnApartAddTwoSectionsOfHoles() {
+        SplitWish apart = new SplitWish(false, Optional.of(10), Optional.empty(), Optional.empty(), true);
+        int holes = Splits.rank(question(240, 0.168, apart)).get(0).holes();
+        assertEquals(holes, (10 + 2) * 5);
+    }
+}

@@ -1,0 +1,251 @@
+package itomichi.server.demo;
+
+import itomichi.cutting.CutWish;
+import itomichi.gathering.Extent.By;
+import itomichi.gathering.Pressing;
+import itomichi.material.BulkKind;
+import itomichi.material.Fibre;
+import itomichi.material.Grain;
+import itomichi.material.SheetGrain;
+import itomichi.measure.Unit;
+import itomichi.path.Face;
+import itomichi.plan.Binding;
+import itomichi.plan.Stage;
+import itomichi.server.document.BookDocument;
+import itomichi.server.document.BookDocument.Count;
+import itomichi.server.document.BookDocument.CountSystem;
+import itomichi.server.document.BookDocument.Extent;
+import itomichi.server.document.BookDocument.Gathering;
+import itomichi.server.document.BookDocument.Leaf;
+import itomichi.server.document.BookDocument.Paper;
+import itomichi.server.document.BookDocument.RecipeSheet;
+import itomichi.server.document.BookDocument.Stack;
+import itomichi.server.document.BookDocument.Stock;
+import itomichi.server.document.BookDocument.Thread;
+import itomichi.server.document.BookDocument.Use;
+import itomichi.server.document.BookDocument.Wish;
+import itomichi.server.document.BookDocuments;
+import itomichi.server.document.StartingBook;
+import itomichi.structure.Hands;
+import itomichi.structure.Need;
+import itomichi.structure.Structures;
+import java.util.List;
+import java.util.UUID;
+import java.util.function.Function;
+
+/** The theatre's larger books, made from what lies in its drawers. Everything in them is made up. */
+final class DemoWorkshop {
+
+    private static final Thread LINEN_18_3 = new Thread(
+            "Linen 18/3, waxed",
+            Fibre.LINEN,
+            new Count(CountSystem.WOUND, 18, 3, 20, 12.4),
+            1,
+            80,
+            3,
+            1.6,
+            Face.INSIDE,
+            2);
+    private static final Thread LINEN_30_3 = new Thread(
+            "Linen 30/3", Fibre.LINEN, new Count(CountSystem.LINEN, 30, 3, 20, 10), 1, 75, 3, 1.1, Face.INSIDE, 2);
+
+    private final Function<String, UUID> paperId;
+
+    /** @param paperId finds a paper of the drawer by its name */
+    DemoWorkshop(Function<String, UUID> paperId) {
+        this.paperId = paperId;
+    }
+
+    List<DemoBooks.DemoBook> all() {
+        return List.of(
+                new DemoBooks.DemoBook(sceneDiary(), 0, false),
+                new DemoBooks.DemoBook(swatches(), 0, false),
+                new DemoBooks.DemoBook(shadowFigures(), 0, false),
+                new DemoBooks.DemoBook(flyLoft(), 0, false),
+                new DemoBooks.DemoBook(promptBook(), 0, false));
+    }
+
+    private Paper bookWove() {
+        return new Paper(
+                "Book wove 120",
+                120,
+                BulkKind.BOOK_WOVE,
+                new Stack(20, 3.34),
+                Grain.UNKNOWN,
+                new Stock(640, 900, SheetGrain.ALONG_HEIGHT, 0, 48, 0.9),
+                paperId.apply("Book wove 120"));
+    }
+
+    private BookDocument promptBook() {
+        BookDocument book = book(
+                "Prompt book, The Lantern Eater",
+                "Every cue in it, and it must lie flat on the ledge.",
+                new Use(List.of(Need.WRITE, Need.LIE_FLAT), 1, Hands.PRACTISED),
+                new Extent(By.PAGES, 216),
+                new Leaf(148, 210, false),
+                bookWove(),
+                LINEN_18_3,
+                StartingBook.PLAIN_GATHERING);
+        return bound(book, "link-stitch", List.of(Stage.PURPOSE, Stage.PAPER));
+    }
+
+    private BookDocument flyLoft() {
+        BookDocument book = book(
+                "Fly-loft log",
+                "Weights, ropes, inspections; carried up the ladder every evening.",
+                new Use(List.of(Need.WRITE, Need.CARRY), 1, Hands.PRACTISED),
+                new Extent(By.LEAVES, 96),
+                new Leaf(148, 210, true),
+                new Paper(
+                        "Bulky cream 100",
+                        100,
+                        BulkKind.BULKY_BOOK,
+                        null,
+                        Grain.UNKNOWN,
+                        new Stock(640, 900, SheetGrain.ALONG_HEIGHT, 0, 5, 0.8),
+                        paperId.apply("Bulky cream 100")),
+                LINEN_30_3,
+                new Gathering(
+                        null, false, new Wish(true, null, null, null, true), Pressing.OVERNIGHT, false, 0, List.of()));
+        return bound(book, "tapes", List.of(Stage.PURPOSE));
+    }
+
+    private BookDocument shadowFigures() {
+        BookDocument book = book(
+                "Shadow figures, patterns",
+                "Loose pattern sheets, held so that none is lost on tour.",
+                new Use(List.of(Need.LOOSE_SHEETS, Need.CARRY), 1, Hands.PRACTISED),
+                new Extent(By.SHEETS, 24),
+                new Leaf(230, 320, false),
+                new Paper(
+                        "Shadow card 250",
+                        250,
+                        BulkKind.CARDSTOCK,
+                        new Stack(10, 3.02),
+                        Grain.UNKNOWN,
+                        new Stock(700, 1000, SheetGrain.ALONG_HEIGHT, 0, 18, 2.2),
+                        paperId.apply("Shadow card 250")),
+                LINEN_18_3,
+                StartingBook.PLAIN_GATHERING);
+        return bound(book, "stab-tortoise-shell", List.of(Stage.PURPOSE));
+    }
+
+    private BookDocument swatches() {
+        BookDocument book = book(
+                "Costume swatches",
+                "Cloth of every coat is pasted in; it will be twice as thick when it is full.",
+                new Use(List.of(Need.PASTE_IN, Need.CARRY), 1, Hands.PRACTISED),
+                new Extent(By.PAGES, 112),
+                new Leaf(170, 240, false),
+                bookWove(),
+                LINEN_18_3,
+                new Gathering(
+                        null,
+                        false,
+                        StartingBook.PLAIN_GATHERING.wish(),
+                        Pressing.AN_HOUR,
+                        false,
+                        14,
+                        List.of(List.of(
+                                new RecipeSheet(1, null, null),
+                                new RecipeSheet(0, null, null),
+                                new RecipeSheet(0, 60.0, null),
+                                new RecipeSheet(0, null, 300.0)))));
+        Paper kraft = new Paper(
+                "Kraft wrap 110",
+                110,
+                BulkKind.OFFICE,
+                null,
+                Grain.UNKNOWN,
+                new Stock(900, 1200, SheetGrain.ALONG_WIDTH, 0, 9, 0.7),
+                paperId.apply("Kraft wrap 110"));
+        BookDocument mixed = new BookDocument(
+                book.name(),
+                book.purpose(),
+                book.unit(),
+                book.structure(),
+                book.use(),
+                book.extent(),
+                book.leaf(),
+                book.paper(),
+                List.of(kraft),
+                book.cutting(),
+                book.gathering(),
+                book.stations(),
+                book.cover(),
+                book.thread(),
+                book.done());
+        return bound(mixed, "long-stitch", List.of(Stage.PURPOSE));
+    }
+
+    private BookDocument sceneDiary() {
+        BookDocument book = book(
+                "Scene diary",
+                "One signature for each act, all in one cover.",
+                new Use(List.of(Need.WRITE, Need.CARRY), 1, Hands.NEW),
+                new Extent(By.PAGES, 120),
+                new Leaf(105, 148, false),
+                new Paper(
+                        "Grey wove 90",
+                        90,
+                        BulkKind.BOOK_WOVE,
+                        new Stack(20, 2.5),
+                        Grain.UNKNOWN,
+                        new Stock(420, 594, SheetGrain.ALONG_HEIGHT, 0, 60, 0.4),
+                        paperId.apply("Grey wove 90")),
+                LINEN_30_3,
+                StartingBook.PLAIN_GATHERING);
+        return bound(book, "several-pamphlets", List.of(Stage.PURPOSE, Stage.PAPER));
+    }
+
+    private static BookDocument book(
+            String name,
+            String purpose,
+            Use use,
+            Extent extent,
+            Leaf leaf,
+            Paper paper,
+            Thread thread,
+            Gathering gathering) {
+        BookDocument start = StartingBook.in(Unit.MM);
+        return new BookDocument(
+                name,
+                purpose,
+                Unit.MM,
+                start.structure(),
+                use,
+                extent,
+                leaf,
+                paper,
+                List.of(),
+                new BookDocument.Cutting(CutWish.Manner.CUT, true, 0),
+                gathering,
+                start.stations(),
+                start.cover(),
+                thread,
+                List.of());
+    }
+
+    /** Bound in a structure as a binder would choose it, keeping the gathering that is wanted. */
+    private static BookDocument bound(BookDocument book, String structure, List<Stage> done) {
+        BookDocument chosen = BookDocuments.changed(
+                book,
+                Binding.as(BookDocuments.spec(book), Structures.keyed(structure).orElseThrow()));
+        return new BookDocument(
+                chosen.name(),
+                chosen.purpose(),
+                chosen.unit(),
+                chosen.structure(),
+                chosen.use(),
+                chosen.extent(),
+                chosen.leaf(),
+                chosen.paper(),
+                chosen.otherPapers(),
+                chosen.cutting(),
+                book.gathering(),
+                chosen.stations(),
+                chosen.cover(),
+                chosen.thread(),
+                done);
+    }
+}

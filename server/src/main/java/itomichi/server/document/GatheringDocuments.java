@@ -1,0 +1,74 @@
+package itomichi.server.document;
+
+import static itomichi.server.document.Parts.given;
+import static itomichi.server.document.Parts.mm;
+import static itomichi.server.document.Parts.mmIfAny;
+import static itomichi.server.document.Parts.whole;
+
+import itomichi.gathering.SplitWish;
+import itomichi.measure.Length;
+import itomichi.plan.Gathering;
+import itomichi.plan.Gathering.RecipeSheet;
+import java.util.List;
+import java.util.Optional;
+import org.jspecify.annotations.Nullable;
+
+/** How sheets are gathered, in documents and in specs. */
+final class GatheringDocuments {
+
+    private GatheringDocuments() {}
+
+    static Gathering gathering(BookDocument.Gathering gathering) {
+        BookDocument.Wish wish = given("gathering.wish", gathering.wish());
+        @Nullable Integer signatures = gathering.signatures();
+        return new Gathering(
+                signatures == null
+                        ? Optional.empty()
+                        : Optional.of(new Gathering.Chosen(signatures, gathering.filled())),
+                new SplitWish(
+                        wish.odd(),
+                        Optional.ofNullable(wish.signatures()),
+                        Optional.ofNullable(wish.sheetsEach()),
+                        Optional.ofNullable(wish.mostSheets()),
+                        wish.endpapersApart()),
+                given("gathering.pressing", gathering.pressing()),
+                gathering.twoOn(),
+                mm("gathering.pasteInsMm", gathering.pasteInsMm()),
+                whole("gathering.recipes", given("gathering.recipes", gathering.recipes())).stream()
+                        .map(GatheringDocuments::recipe)
+                        .toList());
+    }
+
+    private static List<RecipeSheet> recipe(List<BookDocument.RecipeSheet> recipe) {
+        return whole("gathering.recipes", recipe).stream()
+                .map(sheet -> new RecipeSheet(
+                        sheet.paper(),
+                        mmIfAny("gathering.recipes", sheet.firstMm()),
+                        mmIfAny("gathering.recipes", sheet.secondMm())))
+                .toList();
+    }
+
+    static BookDocument.Gathering changed(Gathering gathering) {
+        SplitWish wish = gathering.wish();
+        return new BookDocument.Gathering(
+                gathering.chosen().map(Gathering.Chosen::signatures).orElse(null),
+                gathering.chosen().map(Gathering.Chosen::filled).orElse(false),
+                new BookDocument.Wish(
+                        wish.odd(),
+                        wish.signatures().orElse(null),
+                        wish.sheetsEach().orElse(null),
+                        wish.mostSheets().orElse(null),
+                        wish.endpapersApart()),
+                gathering.pressing(),
+                gathering.twoOn(),
+                gathering.pasteIns().mm(),
+                gathering.recipes().stream()
+                        .map(recipe -> recipe.stream()
+                                .map(sheet -> new BookDocument.RecipeSheet(
+                                        sheet.paper(),
+                                        sheet.first().map(Length::mm).orElse(null),
+                                        sheet.second().map(Length::mm).orElse(null)))
+                                .toList())
+                        .toList());
+    }
+}

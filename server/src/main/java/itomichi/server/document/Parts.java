@@ -1,0 +1,36 @@
+package itomichi.server.document;
+
+import itomichi.measure.Length;
+import itomichi.plan.UnfitValueException;
+import java.util.List;
+import java.util.Optional;
+import org.jspecify.annotations.Nullable;
+
+/** Parts of a document, checked as they are taken: there at all, and a number that can be a length. */
+final class Parts {
+
+    private Parts() {}
+
+    static <T> T given(String field, @Nullable T value) {
+        if (value == null) {
+            throw new UnfitValueException(field, "“" + field + "” is missing.");
+        }
+        return value;
+    }
+
+    static <T> List<T> whole(String field, List<T> values) {
+        values.forEach(value -> given(field, value));
+        return values;
+    }
+
+    static Length mm(String field, double mm) {
+        if (!(Math.abs(mm) < 1e6)) {
+            throw new UnfitValueException(field, "Read " + mm + " mm; a length is wanted.");
+        }
+        return Length.ofMm(mm);
+    }
+
+    static Optional<Length> mmIfAny(String field, @Nullable Double mm) {
+        return mm == null ? Optional.empty() : Optional.of(mm(field, mm));
+    }
+}

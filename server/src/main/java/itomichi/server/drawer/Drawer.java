@@ -1,0 +1,125 @@
+package itomichi.server.drawer;
+
+import itomichi.material.BulkKind;
+import itomichi.material.Fibre;
+import itomichi.material.SheetGrain;
+import itomichi.server.drawer.Column.Choice;
+import java.util.Arrays;
+import java.util.List;
+
+/** The drawers, and what is known of the things in each: a new column is a line here. */
+enum Drawer {
+    PAPERS(
+            "Papers",
+            Column.weight("grammageGsm", "Weight").needed(),
+            Column.choice("bulk", "Kind", kinds()).needed(),
+            Column.count("stackSheets", "Sheets in the stack", 1, 1000),
+            Column.fine("stackMm", "Stack, measured", 0.01, 300),
+            Column.fine("saidMm", "Thickness, as the maker says", 0.01, 3),
+            Column.cut("widthMm", "Sheet width", 20, 3000),
+            Column.cut("heightMm", "Sheet height", 20, 3000),
+            Column.choice("grain", "Grain", grains()),
+            Column.cut("deckleMm", "Deckle to cut off", 0, 60),
+            Column.count("have", "Sheets left", 0, 1_000_000),
+            Column.number("price", "Price of a sheet", 0, 1_000_000),
+            Column.words("note", "Note", 200)),
+    THREADS(
+            "Threads",
+            Column.choice("fibre", "Fibre", fibres()).needed(),
+            Column.choice(
+                            "system",
+                            "Counted in",
+                            List.of(
+                                    new Choice("LINEN", "linen count"),
+                                    new Choice("COTTON", "cotton count"),
+                                    new Choice("TEX", "tex")))
+                    .needed(),
+            Column.number("number", "Count", 1, 5000).needed(),
+            Column.count("ply", "Plies", 1, 12),
+            Column.count("turns", "Turns wound", 1, 500),
+            Column.fine("woundMm", "Winding, measured", 0.1, 500),
+            Column.number("leftM", "Left, in metres", 0, 100_000),
+            Column.number("price", "Price of a spool", 0, 1_000_000),
+            Column.words("note", "Note", 200)),
+    BOARDS(
+            "Boards",
+            Column.fine("thicknessMm", "Thickness, as the maker says", 0.2, 20),
+            Column.count("stackSheets", "Boards in the stack", 1, 100),
+            Column.fine("stackMm", "Stack, measured", 0.2, 500),
+            Column.cut("widthMm", "Width", 20, 3000),
+            Column.cut("heightMm", "Height", 20, 3000),
+            Column.choice("grain", "Grain", grains()),
+            Column.count("have", "Boards left", 0, 1_000_000),
+            Column.number("price", "Price of a board", 0, 1_000_000),
+            Column.words("note", "Note", 200)),
+    COVERS(
+            "Cover stuffs",
+            Column.choice(
+                            "stuff",
+                            "Stuff",
+                            List.of(
+                                    new Choice("CLOTH", "cloth"),
+                                    new Choice("PAPER", "paper"),
+                                    new Choice("FELT", "felt"),
+                                    new Choice("LEATHER", "leather"),
+                                    new Choice("CARD", "card")))
+                    .needed(),
+            Column.fine("thicknessMm", "Thickness", 0.02, 10),
+            Column.cut("widthMm", "Width", 20, 10_000),
+            Column.cut("heightMm", "Height", 20, 10_000),
+            Column.choice("grain", "Grain", grains()),
+            Column.number("have", "Pieces left", 0, 100_000),
+            Column.number("price", "Price of a piece", 0, 1_000_000),
+            Column.words("note", "Note", 200)),
+    NEEDLES(
+            "Needles",
+            Column.fine("eyeMm", "Width at the eye", 0.2, 6).needed(),
+            Column.cut("lengthMm", "Length", 10, 300),
+            Column.choice(
+                    "point",
+                    "Point",
+                    List.of(
+                            new Choice("BLUNT", "blunt"),
+                            new Choice("SHARP", "sharp"),
+                            new Choice("CURVED", "curved"))),
+            Column.count("have", "Needles left", 0, 100_000),
+            Column.words("note", "Note", 200));
+
+    /** Every thing has a name. */
+    static final Column NAME = Column.words("name", "Name", 60).needed();
+
+    private final String words;
+    private final List<Column> columns;
+
+    Drawer(String words, Column... columns) {
+        this.words = words;
+        this.columns = List.of(columns);
+    }
+
+    String words() {
+        return words;
+    }
+
+    /** What is known besides the name. */
+    List<Column> columns() {
+        return columns;
+    }
+
+    private static List<Choice> kinds() {
+        return Arrays.stream(BulkKind.values())
+                .map(kind -> new Choice(kind.name(), kind.words()))
+                .toList();
+    }
+
+    private static List<Choice> grains() {
+        return Arrays.stream(SheetGrain.values())
+                .map(grain -> new Choice(grain.name(), grain.words()))
+                .toList();
+    }
+
+    private static List<Choice> fibres() {
+        return Arrays.stream(Fibre.values())
+                .map(fibre -> new Choice(fibre.name(), fibre.words()))
+                .toList();
+    }
+}

@@ -1,0 +1,169 @@
+package itomichi.server.drawer;
+
+import itomichi.measure.Unit;
+import itomichi.plan.UnfitValueException;
+import itomichi.server.platform.ProblemException;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import org.springframework.http.HttpStatus;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** What is done with the things in the drawers. */
+@Service
+public class DrawerService {
+
+    private static final String HAVE = "have";
+
+    private final DrawerStore store;
+
+    DrawerService(DrawerStore store) {
+        this.store = store;
+    }
+
+    @Transactional(readOnly = true)
+    List<ThingView> things(Drawer drawer) {
+        Map<UUID, List<ThingView.UsedIn>> uses = store.uses();
+        return store.in(drawer).stream()
+                .map(thing -> ThingViews.of(thing, uses.getOrDefault(thing.id(), List.of())))
+                .toList();
+    }
+
+    @Transactional(readOnly = true)
+    List<Thing> plain(Drawer drawer) {
+        return store.in(drawer);
+    }
+
+    private ThingView view(UUID id) {
+        return ThingViews.of(found(id), store.uses().getOrDefault(id, List.of()));
+    }
+
+    private Thing found(UUID id) {
+        return store.get(id).orElseThrow(DrawerService::none);
+    }
+
+    private static ProblemException none() {
+        return new ProblemException(HttpStatus.NOT_FOUND, "There is no such thing in the drawers.");
+    }
+
+    /** Lays a new thing into a drawer. */
+    @Transactional
+    ThingView add(Drawer drawer, String name, Map<String, String> typed, Unit unit) {
+        String read = Thing.readName(name);
+        checkFree(drawer, read, null);
+        UUID id = UUID.randomUUID();
+        store.insert(new Thing(id, drawer, read, Thing.read(drawer, Map.of(), typed, unit), 1, false));
+        return view(id);
+    }
+
+    /**
+     * Changes what is known of a thing.
+     *
+     * @param version the version that was changed
+     * @param typed what was typed anew, by the columns' keys; the name under {@code name}
+     */
+    @Transactional
+    ThingView change(UUID id, long version, Map<String, String> typed, Unit unit) {
+        Thing thing = store.held(id).orElseThrow(DrawerService::none);
+        if (thing.version() != version) {
+            throw new ProblemException(
+                    HttpStatus.UNPROCESSABLE_CONTENT,
+                    "“" + thing.name() + "” was changed in another window; it is shown as it is now.");
+        }
+        String typedName = typed.get(Drawer.NAME.key());
+        String name = typedName == null ? thing.name() : Thing.readName(typedName);
+        checkFree(thing.drawer(), name, id);
+        store.update(new Thing(
+                id,
+                thing.drawer(),
+                name,
+                Thing.read(thing.drawer(), thing.particulars(), typed, unit),
+                version,
+                thing.putAway()));
+        return view(id);
+    }
+
+    private void checkFree(Drawer drawer, String name, @org.jspecify.annotations.Nullable UUID except) {
+        store.named(drawer, name).filter(other -> !other.id().equals(except)).ifPresent(other -> {
+            throw new UnfitValueException(
+                    Drawer.NAME.key(),
+                    "“" + other.name() + "” is in this drawer already; a name of its own is wanted.");
+        });
+    }
+
+    /**
+     * Takes sheets out of a drawer.
+     *
+     * @param number how many are taken
+     */
+    @Transactional
+    ThingView take(UUID id, int number) {
+        Thing thing = store.held(id).orElseThrow(DrawerService::none);
+        Object have = thing.particulars().get(HAVE);
+        if (!(have instanceof Number left)) {
+            throw new UnfitValueException(HAVE, "How many of “" + thing.name() + "” are left is not known.");
+        }
+        if (number < 1 || number > left.intValue()) {
+            throw new UnfitValueException(
+                    HAVE, "Read " + number + " to take; " + left.intValue() + " of “" + thing.name() + "” are left.");
+        }
+        Map<String, Object> after = new LinkedHashMap<>(thing.particulars());
+        after.put(HAVE, left.doubleValue() - number);
+        store.update(new Thing(id, thing.drawer(), thing.name(), after, thing.version(), thing.putAway()));
+        return view(id);
+    }
+
+    /** Puts a thing away; books that were planned with it keep what they know of it. */
+    @Transactional
+    void putAway(UUID id) {
+        if (!store.putAway(id, true)) {
+            throw none();
+        }
+    }
+
+    /** Takes a thing out again. */
+    @Transactional
+    ThingView takeOut(UUID id) {
+        Thing thing = found(id);
+        checkFree(thing.drawer(), thing.name(), id);
+        store.putAway(id, false);
+        return view(id);
+    }
+
+    /**
+     * Lays in what a file lists: a thing of a known name is changed, another is added. With one wrong row nothing is laid in.
+     *
+     * @return how many were added and changed
+     * @throws WrongRowsException with every wrong row
+     */
+    @Transactional
+    DrawerCsv.Laid layIn(Drawer drawer, String csv) {
+        List<DrawerCsv.Row> rows = DrawerCsv.read(drawer, csv);
+        int added = 0;
+        for (DrawerCsv.Row row : rows) {
+            Thing known = store.named(drawer, row.name()).orElse(null);
+            if (known == null) {
+                store.insert(new Thing(UUID.randomUUID(), drawer, row.name(), row.particulars(), 1, false));
+                added++;
+            } else {
+                store.update(new Thing(known.id(), drawer, known.name(), row.particulars(), known.version(), false));
+            }
+        }
+        return new DrawerCsv.Laid(added, rows.size() - added);
+    }
+
+    /** Empties every drawer and lays in what the given file lists say, by drawer. */
+    @Transactional
+    public void fill(Map<String, String> csvByDrawer) {
+        store.clear();
+        csvByDrawer.forEach((drawer, csv) -> layIn(Drawer.valueOf(drawer), csv));
+    }
+
+    /** Id of the thing of that name. */
+    @Transactional(readOnly = true)
+    public UUID idOf(String drawer, String name) {
+        return store.named(Drawer.valueOf(drawer), name).map(Thing::id).orElseThrow(DrawerService::none);
+    }
+}

@@ -1,0 +1,36 @@
+package itomichi.server.drawer;
+
+import itomichi.server.document.BookDocument;
+import itomichi.server.plan.InUnits;
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * A thing for the screen.
+ *
+ * @param cells what is known of it, as it is shown, by the columns' keys
+ * @param thickness how thick it is, where that can be told, and by what
+ * @param usedIn books that were planned with it
+ * @param paper the thing as a book's paper, if it is one
+ * @param thread the thing as a book's thread, if it is one
+ * @param measureMm what a book takes from it: a cover's thickness, a needle's eye
+ */
+record ThingView(
+        UUID id,
+        long version,
+        String name,
+        Map<String, InUnits> cells,
+        @Nullable InUnits thickness,
+        List<UsedIn> usedIn,
+        BookDocument.@Nullable Paper paper,
+        @Nullable ThreadView thread,
+        @Nullable Double measureMm) {
+
+    /** A book. */
+    record UsedIn(UUID id, String name) {}
+
+    /** A thread as a book takes it. */
+    record ThreadView(String name, itomichi.material.Fibre fibre, BookDocument.Count count) {}
+}

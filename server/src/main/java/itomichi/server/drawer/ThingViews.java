@@ -1,0 +1,149 @@
+package itomichi.server.drawer;
+
+import itomichi.finding.Working;
+import itomichi.material.BulkKind;
+import itomichi.material.Fibre;
+import itomichi.material.Grain;
+import itomichi.material.SewingThread;
+import itomichi.material.SheetGrain;
+import itomichi.material.ThreadCount;
+import itomichi.measure.Fineness;
+import itomichi.measure.Length;
+import itomichi.measure.Phrase;
+import itomichi.server.document.BookDocument;
+import itomichi.server.document.BookDocument.CountSystem;
+import itomichi.server.document.PaperDocuments;
+import itomichi.server.drawer.ThingView.ThreadView;
+import itomichi.server.plan.InUnits;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import org.jspecify.annotations.Nullable;
+
+/** Shows things, and turns them into what books take of them. */
+final class ThingViews {
+
+    private final Thing thing;
+
+    private ThingViews(Thing thing) {
+        this.thing = thing;
+    }
+
+    static ThingView of(Thing thing, List<ThingView.UsedIn> usedIn) {
+        return new ThingViews(thing).view(usedIn);
+    }
+
+    private ThingView view(List<ThingView.UsedIn> usedIn) {
+        Map<String, InUnits> cells = new LinkedHashMap<>();
+        for (Column column : thing.drawer().columns()) {
+            Object value = thing.particulars().get(column.key());
+            if (value != null) {
+                cells.put(column.key(), column.shown(value));
+            }
+        }
+        BookDocument.@Nullable Paper paper = thing.drawer() == Drawer.PAPERS ? paper() : null;
+        @Nullable ThreadView thread = thing.drawer() == Drawer.THREADS ? thread() : null;
+        return new ThingView(
+                thing.id(),
+                thing.version(),
+                thing.name(),
+                cells,
+                thickness(paper, thread),
+                usedIn,
+                paper,
+                thread,
+                measure());
+    }
+
+    private BookDocument.Paper paper() {
+        return new BookDocument.Paper(
+                thing.name(),
+                number("grammageGsm", 0),
+                BulkKind.valueOf(words("bulk", BulkKind.OFFICE.name())),
+                has("stackMm")
+                        ? new BookDocument.Stack((int) number("stackSheets", 1), number("stackMm", 0))
+                        : has("saidMm") ? new BookDocument.Stack(1, number("saidMm", 0)) : null,
+                Grain.UNKNOWN,
+                has("widthMm") && has("heightMm") ? stock() : null,
+                thing.id());
+    }
+
+    private BookDocument.Stock stock() {
+        return new BookDocument.Stock(
+                number("widthMm", 0),
+                number("heightMm", 0),
+                SheetGrain.valueOf(words("grain", SheetGrain.UNKNOWN.name())),
+                number("deckleMm", 0),
+                has("have") ? (int) number("have", 0) : null,
+                has("price") ? number("price", 0) : null);
+    }
+
+    private ThreadView thread() {
+        CountSystem system = has("woundMm") ? CountSystem.WOUND : CountSystem.valueOf(words("system", "TEX"));
+        return new ThreadView(
+                thing.name(),
+                Fibre.valueOf(words("fibre", Fibre.LINEN.name())),
+                new BookDocument.Count(
+                        system,
+                        number("number", 1),
+                        (int) number("ply", 1),
+                        (int) number("turns", 20),
+                        number("woundMm", 10)));
+    }
+
+    private @Nullable InUnits thickness(BookDocument.@Nullable Paper paper, @Nullable ThreadView thread) {
+        if (paper != null) {
+            Working thickness = PaperDocuments.paper("paper", paper).paper().thickness();
+            return told(Length.ofMm(thickness.result().number()).at(Fineness.HAIR), paperBy(paper));
+        }
+        if (thread != null) {
+            ThreadCount count = count(thread.count());
+            Working diameter = new SewingThread(thread.name(), thread.fibre(), count).diameter();
+            return told(
+                    Length.ofMm(diameter.result().number()).at(Fineness.CALIPER),
+                    count instanceof ThreadCount.Wound ? "wound" : "by its count");
+        }
+        if (has("stackMm")) {
+            return told(
+                    Length.ofMm(number("stackMm", 0) / number("stackSheets", 1)).at(Fineness.CALIPER), "measured");
+        }
+        return has("thicknessMm") ? told(Length.ofMm(number("thicknessMm", 0)).at(Fineness.CALIPER), "as said") : null;
+    }
+
+    private String paperBy(BookDocument.Paper paper) {
+        return has("stackMm") ? "measured" : paper.stack() != null ? "as the maker says" : "by its kind";
+    }
+
+    private static InUnits told(itomichi.measure.Shown thick, String by) {
+        return InUnits.of(Phrase.of("{}, {}", thick, by));
+    }
+
+    private static ThreadCount count(BookDocument.Count count) {
+        return switch (count.system()) {
+            case TEX -> new ThreadCount.Tex(count.number());
+            case LINEN -> new ThreadCount.Linen(count.number(), count.ply());
+            case COTTON -> new ThreadCount.Cotton(count.number(), count.ply());
+            case WOUND -> new ThreadCount.Wound(count.turns(), Length.ofMm(count.widthMm()));
+        };
+    }
+
+    private @Nullable Double measure() {
+        return switch (thing.drawer()) {
+            case COVERS -> has("thicknessMm") ? number("thicknessMm", 0) : null;
+            case NEEDLES -> number("eyeMm", 1);
+            default -> null;
+        };
+    }
+
+    private boolean has(String key) {
+        return thing.particulars().containsKey(key);
+    }
+
+    private double number(String key, double otherwise) {
+        return thing.particulars().get(key) instanceof Number number ? number.doubleValue() : otherwise;
+    }
+
+    private String words(String key, String otherwise) {
+        return thing.particulars().get(key) instanceof String words ? words : otherwise;
+    }
+}

@@ -1,0 +1,74 @@
+package itomichi.server.plan;
+
+import itomichi.material.Supply;
+import itomichi.material.ThreadCount;
+import itomichi.measure.Fineness;
+import itomichi.plan.BookPaper;
+import itomichi.plan.BookSpec;
+import itomichi.station.StationScheme;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+
+/** What the measures of a document read as, by their names. */
+final class Measures {
+
+    private Measures() {}
+
+    static Map<String, InUnits> of(BookSpec spec) {
+        Map<String, InUnits> measures = new LinkedHashMap<>();
+        measures.put("leaf.widthMm", InUnits.of(spec.leaf().width().at(Fineness.CUT)));
+        measures.put("leaf.heightMm", InUnits.of(spec.leaf().height().at(Fineness.CUT)));
+        measures.put("cover.thicknessMm", InUnits.of(spec.cover().thickness().at(Fineness.CALIPER)));
+        measures.put("cover.squareMm", InUnits.of(spec.cover().square().at(Fineness.CUT)));
+        measures.put("cutting.trimMm", InUnits.of(spec.papers().trim().at(Fineness.CUT)));
+        measures.put(
+                "gathering.pasteInsMm", InUnits.of(spec.gathering().pasteIns().at(Fineness.BUNDLE)));
+        measures.put("thread.tailMm", InUnits.of(spec.thread().tail().at(Fineness.THREAD)));
+        measures.put("thread.needleEyeMm", InUnits.of(spec.thread().needleEye().at(Fineness.CALIPER)));
+        if (spec.stations() instanceof StationScheme.Margins margins) {
+            measures.put("stations.headMm", InUnits.of(margins.headMargin().at(Fineness.MARK)));
+            measures.put("stations.tailMm", InUnits.of(margins.tailMargin().at(Fineness.MARK)));
+        }
+        if (spec.thread().thread().count() instanceof ThreadCount.Wound wound) {
+            measures.put("thread.count.widthMm", InUnits.of(wound.width().at(Fineness.MARK)));
+        }
+        List<BookPaper> papers = spec.papers().all();
+        for (int i = 0; i < papers.size(); i++) {
+            paper(measures, i == 0 ? "paper" : "otherPapers." + (i - 1), papers.get(i));
+        }
+        recipes(measures, spec);
+        return measures;
+    }
+
+    private static void paper(Map<String, InUnits> measures, String field, BookPaper paper) {
+        paper.paper()
+                .measured()
+                .ifPresent(stack -> measures.put(
+                        field + ".stack.totalMm", InUnits.of(stack.total().at(Fineness.CALIPER))));
+        paper.supply().ifPresent(supply -> stock(measures, field + ".stock", supply));
+    }
+
+    private static void stock(Map<String, InUnits> measures, String field, Supply supply) {
+        measures.put(field + ".widthMm", InUnits.of(supply.width().at(Fineness.CUT)));
+        measures.put(field + ".heightMm", InUnits.of(supply.height().at(Fineness.CUT)));
+        measures.put(field + ".deckleMm", InUnits.of(supply.deckle().at(Fineness.CUT)));
+    }
+
+    private static void recipes(Map<String, InUnits> measures, BookSpec spec) {
+        var recipes = spec.gathering().recipes();
+        for (int r = 0; r < recipes.size(); r++) {
+            for (int i = 0; i < recipes.get(r).size(); i++) {
+                String field = "gathering.recipes." + r + "." + i;
+                recipes.get(r)
+                        .get(i)
+                        .first()
+                        .ifPresent(width -> measures.put(field + ".firstMm", InUnits.of(width.at(Fineness.CUT))));
+                recipes.get(r)
+                        .get(i)
+                        .second()
+                        .ifPresent(width -> measures.put(field + ".secondMm", InUnits.of(width.at(Fineness.CUT))));
+            }
+        }
+    }
+}

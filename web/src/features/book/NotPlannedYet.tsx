@@ -1,0 +1,27 @@
+import { useSession } from '../../state/useSession';
+
+/** Says what cannot be planned yet for this structure, and what can. */
+export function NotPlannedYet({ what }: { what: string }) {
+  const { bound } = useSession().state.plan;
+  return (
+    <div className="not-yet">
+      <h2>{what} cannot be planned here yet.</h2>
+      <p>
+        {bound.name}: paper, cutting, gathering, thickness and the rule of thumb for thread are worked out; stations,
+        templates and the sewing itself are not.
+      </p>
+    </div>
+  );
+}
+
+/** Takes the place of a stage that has nothing to show. */
+export function NotPlanned() {
+  return (
+    <>
+      <div className="choices" />
+      <div className="drawing">
+        <NotPlannedYet what="This stage" />
+      </div>
+    </>
+  );
+}

@@ -1,0 +1,99 @@
+import { useQuery, useQueryClient } from '@tanstack/react-query';
+import { Button, Input, Select } from 'antd';
+import { useCallback, useEffect, useState } from 'react';
+import { api, outcome, value, type CaliperView } from '../../api/client';
+import { useReadingPlace } from '../../ui/readingPlace';
+import { useWords } from '../../units/unit';
+
+type Stuff = CaliperView['jaws']['stuff'];
+
+/** The caliper at the bench: what lies between its jaws, and a press that puts its reading into the field in focus. */
+export function Caliper({ close }: { close: () => void }) {
+  const client = useQueryClient();
+  const caliper = useQuery({ queryKey: ['caliper'], queryFn: () => value(api.GET('/api/caliper')) });
+  const place = useReadingPlace();
+  const words = useWords();
+  const [said, say] = useState<string | null>(null);
+  const [number, setNumber] = useState<string | null>(null);
+
+  const lay = async (stuff: Stuff, howMany: number) => {
+    const result = await outcome(api.PUT('/api/caliper/jaws', { body: { stuff, number: howMany } }));
+    if (result.kind === 'value') {
+      client.setQueryData(['caliper'], result.value);
+      say(null);
+    } else {
+      say(result.kind === 'refused' ? result.problem.message : result.kind === 'lost' ? result.message : null);
+    }
+  };
+  const read = useCallback(async () => {
+    const result = await outcome(api.POST('/api/caliper/reading'));
+    if (result.kind !== 'value') {
+      say(result.kind === 'refused' ? result.problem.message : result.kind === 'lost' ? result.message : null);
+      return;
+    }
+    const text = words(result.value.shown);
+    place?.put(text);
+    say(place ? `${text} into “${place.label}”` : `${text}; put the cursor into a length first to have it there`);
+  }, [place, words]);
+  // A function key works while the cursor is in the field that takes the reading.
+  useEffect(() => {
+    const press = (event: KeyboardEvent) => {
+      if (event.key === 'F8') {
+        event.preventDefault();
+        void read();
+      }
+    };
+    window.addEventListener('keydown', press);
+    return () => window.removeEventListener('keydown', press);
+  }, [read]);
+
+  const jaws = caliper.data?.jaws;
+  const typed = number ?? String(jaws?.number ?? '');
+  const keepNumber = () => {
+    if (!jaws || number === null) {
+      return;
+    }
+    if (/^\d{1,6}$/.test(number.trim())) {
+      void lay(jaws.stuff, Number(number.trim())).then(() => setNumber(null));
+    } else {
+      say(`Read “${number.trim().slice(0, 20)}”; a whole number is wanted.`);
+    }
+  };
+  return (
+    <aside className="caliper" aria-label="Caliper">
+      <div className="caliper-jaws">
+        <span className="caliper-name">{caliper.data?.name ?? 'Caliper'}</span>
+        <label>
+          Between the jaws
+          <Input
+            className="caliper-number"
+            aria-label="How many lie between the jaws"
+            value={typed}
+            onChange={(event) => setNumber(event.target.value)}
+            onBlur={keepNumber}
+            onPressEnter={keepNumber}
+          />
+        </label>
+        <Select
+          aria-label="What lies between the jaws"
+          value={jaws?.stuff}
+          options={caliper.data?.stuffs.map((one) => ({ value: one.key, label: one.words })) ?? []}
+          onChange={(stuff) => void lay(stuff, jaws?.number ?? 20)}
+          popupMatchSelectWidth={false}
+        />
+      </div>
+      <div className="caliper-read">
+        {/* Pressing it must not take the focus from the field that the reading is for. */}
+        <Button type="primary" onMouseDown={(event) => event.preventDefault()} onClick={() => void read()}>
+          Read (F8)
+        </Button>
+        <p role="status">
+          {said ?? (place ? `Reads into “${place.label}”.` : 'Put the cursor into a length, then read.')}
+        </p>
+        <Button size="small" type="text" onClick={close}>
+          Put it away
+        </Button>
+      </div>
+    </aside>
+  );
+}
