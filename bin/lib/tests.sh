@@ -53,7 +53,7 @@ run_benchmarks() {
   build_all
   (cd "$ROOT" && mvn -B -q -pl benchmarks -am package -DskipTests) >"$RUN/build.log" 2>&1 || fail "the benchmarks do not build (see $RUN/build.log)"
   start_database
-  say "== A plan, by JMH"
+  say "== A plan, a ranking of splits, a cutting plan, by JMH"
   java -jar "$ROOT/benchmarks/target/benchmarks.jar"
   say "== Start of the built application"
   local from
@@ -66,6 +66,8 @@ run_benchmarks() {
   "$ROOT/bin/lib/first-load.sh" "http://127.0.0.1:$PORT"
   say "== A dragged station"
   (cd "$ROOT" && mvn -B -q -f browser-tests/pom.xml test -Dtest=DragBench -Dsurefire.failIfNoSpecifiedTests=true) | grep -E 'frame|numbers|ERROR' || fail "the drag could not be measured"
+  say "== A choice on the screens of paper and gathering, drawn"
+  (cd "$ROOT" && mvn -B -q -f browser-tests/pom.xml test -Dtest=RedrawBench -Dsurefire.failIfNoSpecifiedTests=true) | grep -E 'redraw|ERROR' || fail "the redrawing could not be measured"
 }
 
 take_screenshots() {

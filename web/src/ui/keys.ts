@@ -3,8 +3,9 @@ import { useEffect, useRef } from 'react';
 /** Keys by their name, `ctrl+z` with its modifiers in front. */
 export type KeyMap = Record<string, (event: KeyboardEvent) => void>;
 
+// A chosen radio or a ticked box has the focus too, but nothing is typed into it.
 const TYPING =
-  'input, textarea, select, [contenteditable="true"], [role="combobox"], [role="listbox"], [role="option"]';
+  'input:not([type="radio"]):not([type="checkbox"]), textarea, select, [contenteditable="true"], [role="combobox"], [role="listbox"], [role="option"]';
 const PRESSING = 'button, a, summary, [role="button"], [role="slider"], [role="radio"], label';
 /** Keys that already do something to what has the focus. */
 const PRESSED = new Set([' ', 'enter']);

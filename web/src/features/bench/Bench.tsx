@@ -4,6 +4,7 @@ import { lazy, Suspense, useEffect, useRef, useState } from 'react';
 import { useNavigate, useSearchParams } from 'react-router';
 import { api, outcome, value, type BookCard } from '../../api/client';
 import { Told, Waiting } from '../../ui/Told';
+import { FilePress } from '../../ui/FilePress';
 import { useSize } from '../../ui/useSize';
 import { Row } from './Row';
 
@@ -133,7 +134,6 @@ export function Bench() {
 
 /** Loads a book from a file; of a wrong one the place and the reason are told. */
 function FileIn({ loaded, failed }: { loaded: (id: string) => void; failed: (text: string) => void }) {
-  const file = useRef<HTMLInputElement>(null);
   const read = async (chosen: File) => {
     const text = await chosen.text();
     const result = await outcome(
@@ -156,23 +156,11 @@ function FileIn({ loaded, failed }: { loaded: (id: string) => void; failed: (tex
     }
   };
   return (
-    <>
-      <input
-        ref={file}
-        type="file"
-        accept=".json,application/json"
-        aria-label="Book file"
-        className="visually-hidden"
-        tabIndex={-1}
-        onChange={(event) => {
-          const chosen = event.target.files?.[0];
-          event.target.value = '';
-          if (chosen) {
-            void read(chosen);
-          }
-        }}
-      />
-      <Button onClick={() => file.current?.click()}>Load from a file</Button>
-    </>
+    <FilePress
+      words="Load from a file"
+      name="Book file"
+      accept=".json,application/json"
+      read={(chosen) => void read(chosen)}
+    />
   );
 }

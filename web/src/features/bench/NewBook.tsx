@@ -3,6 +3,7 @@ import { Button, Input, Modal } from 'antd';
 import { useState, type FormEvent } from 'react';
 import { api, outcome, value, type BookDocument } from '../../api/client';
 import { useCatalogue } from '../../api/catalogue';
+import { useThings } from '../../api/drawers';
 import { ManyChoice } from '../../ui/Choice';
 import { useUnit } from '../../units/unit';
 
@@ -10,6 +11,10 @@ interface Props {
   close: () => void;
   begun: (id: string) => void;
 }
+
+type By = BookDocument['extent']['by'];
+
+const COUNTED: Record<By, string> = { PAGES: 'Pages', LEAVES: 'Leaves', SHEETS: 'Sheets' };
 
 type Wrong = { at: 'name' | 'pages' | 'size' | 'weight' | ''; line: string } | null;
 
@@ -25,6 +30,10 @@ export default function NewBook({ close, begun }: Props) {
   const [pages, setPages] = useState('32');
   const [size, setSize] = useState<string | null>(null);
   const [weight, setWeight] = useState('120 gsm');
+  const [by, setBy] = useState<By>('PAGES');
+  const [from, setFrom] = useState('');
+  const papers = useThings('PAPERS')?.things ?? [];
+  const taken = papers.find((thing) => thing.id === from)?.paper;
   const [wrong, setWrong] = useState<Wrong>(null);
   const [sending, setSending] = useState(false);
   const chosen = size ?? (unit === 'MM' ? 'A5' : 'Half letter');
@@ -38,8 +47,8 @@ export default function NewBook({ close, begun }: Props) {
       setWrong({
         at: 'pages',
         line: pages.trim()
-          ? `Read “${pages.trim()}”; a whole number of pages is wanted.`
-          : 'A number of pages is wanted.',
+          ? `Read “${pages.trim()}”; a whole number of ${COUNTED[by].toLowerCase()} is wanted.`
+          : `A number of ${COUNTED[by].toLowerCase()} is wanted.`,
       });
       return;
     }
@@ -57,9 +66,9 @@ export default function NewBook({ close, begun }: Props) {
     const document: BookDocument = {
       ...start.data,
       name: name.trim() || start.data.name,
-      extent: { by: 'PAGES', number: Number(pages.trim()) },
+      extent: { by, number: Number(pages.trim()) },
       leaf: { ...start.data.leaf, ...(leaf ? { widthMm: leaf.widthMm, heightMm: leaf.heightMm } : {}) },
-      paper: { ...start.data.paper, grammageGsm: read.value.gsm },
+      paper: taken ?? { ...start.data.paper, grammageGsm: read.value.gsm },
     };
     const made = await outcome(api.POST('/api/books', { body: document }));
     setSending(false);
@@ -116,7 +125,7 @@ export default function NewBook({ close, begun }: Props) {
           {line('name')}
         </div>
         <div className="field">
-          <label htmlFor="begin-pages">Pages</label>
+          <label htmlFor="begin-pages">{COUNTED[by]}</label>
           <Input
             id="begin-pages"
             value={pages}
@@ -127,17 +136,34 @@ export default function NewBook({ close, begun }: Props) {
           {line('pages')}
         </div>
         <ManyChoice
+          label="Counted in"
+          value={by}
+          options={(Object.keys(COUNTED) as By[]).map((one) => ({ value: one, label: COUNTED[one].toLowerCase() }))}
+          choose={setBy}
+        />
+        <ManyChoice
           label="Leaf"
           value={chosen}
           options={sizes.map((one) => ({ value: one.name, label: one.name }))}
           choose={setSize}
         />
         {line('size')}
-        <div className="field">
-          <label htmlFor="begin-weight">Paper weight</label>
-          <Input id="begin-weight" value={weight} onChange={(e) => setWeight(e.target.value)} {...mark('weight')} />
-          {line('weight') ?? <p className="field-help">120 gsm, 24 lb bond, 80 lb text …</p>}
-        </div>
+        <ManyChoice
+          label="Paper from the drawer"
+          value={from}
+          options={[
+            { value: '', label: 'not from the drawer' },
+            ...papers.map((thing) => ({ value: thing.id, label: thing.name })),
+          ]}
+          choose={setFrom}
+        />
+        {!taken && (
+          <div className="field">
+            <label htmlFor="begin-weight">Paper weight</label>
+            <Input id="begin-weight" value={weight} onChange={(e) => setWeight(e.target.value)} {...mark('weight')} />
+            {line('weight') ?? <p className="field-help">120 gsm, 24 lb bond, 80 lb text …</p>}
+          </div>
+        )}
         {line('')}
         <div className="begin-acts">
           <Button onClick={close}>Leave it</Button>

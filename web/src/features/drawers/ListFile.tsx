@@ -1,6 +1,7 @@
 import { Button } from 'antd';
-import { useRef, useState } from 'react';
+import { useState } from 'react';
 import type { DrawerKey } from '../../api/client';
+import { FilePress } from '../../ui/FilePress';
 
 /** What the server says of a file it did not lay in. */
 interface WrongRows {
@@ -15,7 +16,6 @@ interface Props {
 
 /** A drawer's list to and from a CSV file; of a wrong file every wrong row is told and nothing is laid in. */
 export function ListFile({ drawer, laid }: Props) {
-  const file = useRef<HTMLInputElement>(null);
   const [wrong, setWrong] = useState<{ name: string; rows: WrongRows } | null>(null);
   const read = async (chosen: File) => {
     setWrong(null);
@@ -40,22 +40,7 @@ export function ListFile({ drawer, laid }: Props) {
   };
   return (
     <>
-      <input
-        ref={file}
-        type="file"
-        accept=".csv,text/csv"
-        aria-label="CSV file"
-        className="visually-hidden"
-        tabIndex={-1}
-        onChange={(event) => {
-          const chosen = event.target.files?.[0];
-          event.target.value = '';
-          if (chosen) {
-            void read(chosen);
-          }
-        }}
-      />
-      <Button onClick={() => file.current?.click()}>Load a list, CSV</Button>
+      <FilePress words="Load a list, CSV" name="CSV file" accept=".csv,text/csv" read={(chosen) => void read(chosen)} />
       <Button href={`/api/drawers/${drawer}/list.csv`}>Save the list, CSV</Button>
       {wrong && (
         <div className="wrong-rows" role="alert">

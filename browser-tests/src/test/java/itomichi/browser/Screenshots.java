@@ -3,8 +3,10 @@ package itomichi.browser;
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 
 import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
 import itomichi.browser.fixture.Journey;
 import java.nio.file.Path;
+import java.util.Map;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
 
@@ -17,9 +19,12 @@ public class Screenshots extends Journey {
     Object[][] views() {
         return new Object[][] {
             {"bench", "/", 1280, 800, false},
-            {"purpose", "/books/{The long song}/purpose", 1280, 800, false},
-            {"paper", "/books/{The long song}/paper", 1280, 800, false},
-            {"gather-inches", "/books/{Programme}/gather", 1280, 800, false},
+            {"purpose", "/books/{Prompt book}/purpose", 1280, 800, false},
+            {"cutting", "/books/{Fly-loft log}/paper", 1280, 800, false},
+            {"splits", "/books/{Prompt book}/gather", 1280, 800, false},
+            {"block", "/books/{Prompt book}/gather", 1280, 800, false},
+            {"recipe-inches", "/books/{Costume swatches}/gather", 1280, 800, false},
+            {"drawers", "/drawers/papers", 1280, 800, false},
             {"stations", "/books/{The long song}/stations", 1280, 800, false},
             {"template", "/books/{The long song}/template", 1280, 800, false},
             {"thread", "/books/{Cue slips}/thread", 1280, 800, false},
@@ -36,10 +41,21 @@ public class Screenshots extends Journey {
         Page page = window(width, height, evening);
         String book = path.replaceAll(".*\\{(.*)}.*", "$1");
         page.navigate(path.contains("{") ? path.replace("{" + book + "}", bench.demo(book)) : path);
-        assertThat(page.locator(".figure, .row, .sewing-move").first()).isVisible();
+        assertThat(page.locator(".figure, .row, .sewing-move, .thing").first()).isVisible();
         page.waitForLoadState(com.microsoft.playwright.options.LoadState.NETWORKIDLE);
         if (name.contains("inches")) {
             page.keyboard().press("i");
+        }
+        String look = Map.of("cutting", "cutting", "block", "all of it", "recipe-inches", "its recipe")
+                .getOrDefault(name, "");
+        if (!look.isEmpty()) {
+            page.getByRole(
+                            AriaRole.RADIO,
+                            new Page.GetByRoleOptions().setName(look).setExact(true))
+                    .check();
+        }
+        if (name.equals("drawers")) {
+            page.keyboard().press("m");
         }
         if (name.equals("working")) {
             page.keyboard().press("w");

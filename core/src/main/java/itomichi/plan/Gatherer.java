@@ -36,6 +36,15 @@ public final class Gatherer {
         return new Gatherer(spec, thicknesses, diameter).gather();
     }
 
+    /** The sheets of a book as they are gathered. */
+    public static Gathered gather(BookSpec spec) {
+        List<Length> thicknesses = spec.papers().all().stream()
+                .map(paper -> PaperPlan.thickness(paper.paper().thickness()))
+                .toList();
+        return gather(
+                spec, thicknesses, PaperPlan.thickness(spec.thread().thread().diameter()));
+    }
+
     /** Every sensible split of the book's pages into signatures, the best first; empty where its sheets are not folded. */
     public static List<Split> splits(BookSpec spec) {
         Length sheet = PaperPlan.thickness(spec.paper().thickness());

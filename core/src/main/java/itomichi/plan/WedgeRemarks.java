@@ -118,11 +118,7 @@ final class WedgeRemarks {
     }
 
     private static void add(List<Change> changes, Phrase words, BookSpec changed) {
-        Length diameter = Planner.length(changed.thread().thread().diameter());
-        List<Length> thicknesses = changed.papers().all().stream()
-                .map(paper -> PaperPlan.thickness(paper.paper().thickness()))
-                .toList();
-        if (Gatherer.gather(changed, thicknesses, diameter) instanceof Gathered.InSignatures folded) {
+        if (Gatherer.gather(changed) instanceof Gathered.InSignatures folded) {
             changes.add(
                     new Change(words, changed, folded.block().wedge().result().number()));
         }

@@ -66,6 +66,20 @@ final class Books {
                 Length.ofMm(widthMm), Length.ofMm(heightMm), grain, Length.ZERO, Optional.of(have), Optional.of(1.5));
     }
 
+    /** A thick outer sheet, a plain one, and one whose first leaf is narrow and second one folds out. */
+    static List<Gathering.RecipeSheet> mixedRecipe() {
+        return List.of(
+                new Gathering.RecipeSheet(1, Optional.empty(), Optional.empty()),
+                new Gathering.RecipeSheet(0, Optional.empty(), Optional.empty()),
+                new Gathering.RecipeSheet(0, Optional.of(Length.ofMm(60)), Optional.of(Length.ofMm(260))));
+    }
+
+    static Papers twoPapers() {
+        return papers(
+                new BookPaper(paper(120, Grain.WITH_FOLD), Optional.empty()),
+                new BookPaper(paper(250, Grain.WITH_FOLD), Optional.empty()));
+    }
+
     static BookSpec from(BookSpec spec, Supply supply) {
         return spec.withPapers(papers(new BookPaper(spec.paper(), Optional.of(supply))));
     }

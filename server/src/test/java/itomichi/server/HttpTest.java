@@ -70,7 +70,7 @@ public abstract class HttpTest extends AbstractTestNGSpringContextTests {
         try {
             HttpRequest.Builder request = HttpRequest.newBuilder(URI.create("http://127.0.0.1:" + port + path))
                     .header("Content-Type", "application/json");
-            headers.forEach(request::header);
+            headers.forEach(request::setHeader);
             String text = body == null ? "" : body instanceof String ready ? ready : json.writeValueAsString(body);
             HttpResponse<byte[]> response = CLIENT.send(
                     request.method(method, BodyPublishers.ofString(text)).build(), BodyHandlers.ofByteArray());

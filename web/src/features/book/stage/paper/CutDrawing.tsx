@@ -5,6 +5,7 @@ import { useSession } from '../../../../state/useSession';
 import { ManyChoice } from '../../../../ui/Choice';
 import { Measure } from '../../../../units/Measure';
 import { useUnit } from '../../../../units/unit';
+import { TakeOut } from './TakeOut';
 
 interface Props {
   number: number;
@@ -80,7 +81,7 @@ export function CutList({ number }: { number: number }) {
     return null;
   }
   return (
-    <section className="cut-list" aria-label="Cutting list">
+    <section className="cut-list" aria-label="Cutting list" tabIndex={0}>
       <div>
         <h2>Cut</h2>
         {cutting.layouts.map((layout, i) => (
@@ -143,6 +144,7 @@ export function CutList({ number }: { number: number }) {
           </dd>
         </div>
       </dl>
+      <TakeOut number={number} sheets={cutting.stockSheets} />
     </section>
   );
 }

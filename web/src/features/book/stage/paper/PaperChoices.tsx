@@ -59,7 +59,11 @@ function FromDrawer({ number }: { number: number }) {
   const paper = paperAt(state.document, number);
   const from = things.find((thing) => thing.id === paper.drawerId);
   const drawn = from?.paper;
-  const differs = drawn && JSON.stringify(sorted({ ...drawn, grain: paper.grain })) !== JSON.stringify(sorted(paper));
+  // Once the sheets are cut, what is left in the drawer is no longer what this book was planned with, and that is right.
+  const cut = state.document.done.includes('PAPER');
+  const compared = (one: Paper) =>
+    JSON.stringify(sorted({ ...one, grain: null, stock: { ...one.stock, ...(cut ? { have: null } : {}) } }));
+  const differs = drawn !== undefined && compared(drawn) !== compared(paper);
   const take = (thing: (typeof things)[number] | undefined) => {
     const taken = thing?.paper;
     if (taken) {

@@ -17,11 +17,13 @@ import org.testng.annotations.Test;
 public class NonsenseTest extends Journey {
 
     private static final Object[][] FIELDS = {
-        {"purpose", List.of("Pages")},
-        {"paper", List.of("Leaf width", "Leaf height", "Weight")},
-        {"gather", List.of("Pages", "Cover stuff", "Square")},
-        {"stations", List.of("From the head", "From the tail", "Station 1", "Station 3")},
-        {"thread", List.of("Count", "Plies", "Each tail", "Needle’s eye", "Slack, %")},
+        {"purpose", "", List.of("Pages", "Copies")},
+        {"paper", "paper", List.of("Weight")},
+        {"paper", "leaf", List.of("Leaf width", "Leaf height")},
+        {"paper", "cutting", List.of("Left standing, to trim")},
+        {"gather", "one signature", List.of("Pages", "Cover stuff", "Square")},
+        {"stations", "", List.of("From the head", "From the tail", "Station 1", "Station 3")},
+        {"thread", "", List.of("Count", "Plies", "Each tail", "Needle’s eye", "Slack, %")},
     };
     private static final List<String> NONSENSE =
             List.of("tall", "", "-5", "1/0", "99999999 mm", "<b>8</b>", "'; drop table book;--");
@@ -30,18 +32,21 @@ public class NonsenseTest extends Journey {
     Object[][] fields() {
         List<Object[]> rows = new ArrayList<>();
         for (Object[] stage : FIELDS) {
-            for (Object field : (List<?>) stage[1]) {
-                rows.add(new Object[] {stage[0], field});
+            for (Object field : (List<?>) stage[2]) {
+                rows.add(new Object[] {stage[0], stage[1], field});
             }
         }
         return rows.toArray(Object[][]::new);
     }
 
     @Test(dataProvider = "fields")
-    public void nonsenseGetsOneLineAndTheLastGoodPlanStays(String stage, String label) {
+    public void nonsenseGetsOneLineAndTheLastGoodPlanStays(String stage, String look, String label) {
         Book book = bench.begin("Nonsense");
         Page page = window();
         BookScreen screen = BookScreen.open(page, book.id(), stage);
+        if (!look.isEmpty()) {
+            screen.choose(look);
+        }
         String figures = page.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("Figures"))
                 .innerText();
         for (String nonsense : NONSENSE) {

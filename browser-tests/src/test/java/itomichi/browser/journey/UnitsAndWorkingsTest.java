@@ -17,6 +17,7 @@ public class UnitsAndWorkingsTest extends Journey {
         Book book = bench.begin("Units");
         Page page = window();
         BookScreen screen = BookScreen.open(page, book.id(), "paper");
+        screen.choose("leaf");
         page.keyboard().press("i");
         screen.shows("Sheet, unfolded", "11 5/8 in × 8 1/4 in");
         assertThat(screen.field("Leaf height")).hasValue("8\u00a01/4\u202fin");
@@ -54,7 +55,7 @@ public class UnitsAndWorkingsTest extends Journey {
     public void grainAcrossTheFoldIsACaution() {
         Page page = window();
         BookScreen screen = BookScreen.open(page, bench.begin("Grain").id(), "paper");
-        page.getByText("across the fold").click();
+        screen.choose("cutting").choose("across the fold");
         assertThat(screen.remarks()).containsText("Caution");
         screen.press("Cut the sheets with the grain along the fold");
         assertThat(screen.remarks()).not().containsText("Caution");

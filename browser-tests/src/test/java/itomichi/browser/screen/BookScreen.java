@@ -30,6 +30,36 @@ public final class BookScreen {
         return this;
     }
 
+    /** Takes one of a few choices that are all seen. */
+    public BookScreen choose(String choice) {
+        page.getByRole(
+                        AriaRole.RADIO,
+                        new Page.GetByRoleOptions().setName(choice).setExact(true))
+                .check();
+        return this;
+    }
+
+    /** Ticks a box. */
+    public BookScreen tick(String label) {
+        page.getByRole(
+                        AriaRole.CHECKBOX,
+                        new Page.GetByRoleOptions().setName(label).setExact(true))
+                .check();
+        return this;
+    }
+
+    /** Picks out of a list that is opened for it. */
+    public BookScreen pick(String list, String choice) {
+        page.getByRole(
+                        AriaRole.COMBOBOX,
+                        new Page.GetByRoleOptions().setName(list).setExact(true))
+                .click();
+        page.locator(".ant-select-dropdown:visible .ant-select-item-option")
+                .getByText(choice, new Locator.GetByTextOptions().setExact(true))
+                .click();
+        return this;
+    }
+
     public Locator field(String label) {
         return page.getByLabel(label, new Page.GetByLabelOptions().setExact(true));
     }

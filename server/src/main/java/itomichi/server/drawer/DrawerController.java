@@ -9,6 +9,7 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Objects;
 import java.util.UUID;
+import org.jspecify.annotations.Nullable;
 import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
@@ -139,8 +140,8 @@ class DrawerController {
     }
 
     @PostMapping(value = "/{drawer}/list", consumes = "text/csv")
-    DrawerCsv.Laid load(@PathVariable Drawer drawer, @RequestBody byte[] csv) {
-        return drawers.layIn(drawer, new String(csv, StandardCharsets.UTF_8));
+    DrawerCsv.Laid load(@PathVariable Drawer drawer, @RequestBody(required = false) byte @Nullable [] csv) {
+        return drawers.layIn(drawer, csv == null ? "" : new String(csv, StandardCharsets.UTF_8));
     }
 
     @ExceptionHandler

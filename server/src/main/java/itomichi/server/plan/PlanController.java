@@ -6,10 +6,8 @@ import itomichi.gathering.LeafFrom;
 import itomichi.gathering.Sharing;
 import itomichi.gathering.Split;
 import itomichi.measure.Length;
-import itomichi.plan.BookPlan;
 import itomichi.plan.BookSpec;
 import itomichi.plan.Gatherer;
-import itomichi.plan.Planner;
 import itomichi.plan.UnfitValueException;
 import itomichi.server.document.BookDocument;
 import itomichi.server.document.BookDocuments;
@@ -37,8 +35,7 @@ class PlanController {
     @PostMapping("/splits")
     List<SplitView> splits(@RequestBody BookDocument document) {
         BookSpec spec = BookDocuments.spec(document);
-        BookPlan plan = Planner.plan(spec);
-        if (!(plan.gathered() instanceof Gathered.InSignatures folded)) {
+        if (!(Gatherer.gather(spec) instanceof Gathered.InSignatures folded)) {
             return List.of();
         }
         Sharing taken = folded.sharing();
@@ -54,7 +51,7 @@ class PlanController {
     @PostMapping("/advice")
     List<AdviceView> advice(@RequestBody BookDocument document) {
         BookSpec spec = BookDocuments.spec(document);
-        Length sheet = Planner.plan(spec).papers().get(0).sheetThickness();
+        Length sheet = Length.ofMm(spec.paper().thickness().result().number());
         return Advice.rank(spec.use(), spec.extent(), sheet).stream()
                 .map(advice -> AdviceView.of(advice, document, spec))
                 .toList();

@@ -1,0 +1,59 @@
+package itomichi.benchmark;
+
+import itomichi.cutting.CutWish;
+import itomichi.cutting.Cutter;
+import itomichi.cutting.CuttingPlan;
+import itomichi.cutting.Demand;
+import itomichi.material.SheetGrain;
+import itomichi.material.Supply;
+import itomichi.measure.Length;
+import java.util.List;
+import java.util.Optional;
+import java.util.concurrent.TimeUnit;
+import org.openjdk.jmh.annotations.Benchmark;
+import org.openjdk.jmh.annotations.BenchmarkMode;
+import org.openjdk.jmh.annotations.Fork;
+import org.openjdk.jmh.annotations.Measurement;
+import org.openjdk.jmh.annotations.Mode;
+import org.openjdk.jmh.annotations.OutputTimeUnit;
+import org.openjdk.jmh.annotations.Scope;
+import org.openjdk.jmh.annotations.State;
+import org.openjdk.jmh.annotations.Warmup;
+
+/** A cutting plan for one kind of stock: one size, three sizes of a recipe, and the small cards that come out of a sheet by the hundred. Wanted: under 20 ms. */
+@State(Scope.Benchmark)
+@BenchmarkMode(Mode.AverageTime)
+@OutputTimeUnit(TimeUnit.MICROSECONDS)
+@Fork(1)
+@Warmup(iterations = 3, time = 2)
+@Measurement(iterations = 5, time = 2)
+public class CuttingBenchmark {
+
+    private static final Supply STOCK = new Supply(
+            Length.ofMm(640),
+            Length.ofMm(900),
+            SheetGrain.ALONG_HEIGHT,
+            Length.ZERO,
+            Optional.of(40),
+            Optional.empty());
+
+    private static Demand sheets(double widthMm, double heightMm, int number) {
+        return new Demand(Length.ofMm(widthMm), Length.ofMm(heightMm), number);
+    }
+
+    @Benchmark
+    public CuttingPlan oneSize() {
+        return Cutter.plan(STOCK, List.of(sheets(296, 210, 60)), CutWish.USUAL);
+    }
+
+    @Benchmark
+    public CuttingPlan threeSizes() {
+        return Cutter.plan(
+                STOCK, List.of(sheets(296, 210, 40), sheets(208, 210, 20), sheets(430, 210, 20)), CutWish.USUAL);
+    }
+
+    @Benchmark
+    public CuttingPlan smallCardsEitherWay() {
+        return Cutter.plan(STOCK, List.of(sheets(74, 53, 900)), new CutWish(CutWish.Manner.CUT, false));
+    }
+}

@@ -1,0 +1,148 @@
+package itomichi.server;
+
+import static org.testng.Assert.assertEquals;
+import static org.testng.Assert.assertTrue;
+
+import java.nio.charset.StandardCharsets;
+import java.util.List;
+import java.util.Map;
+import org.apache.pdfbox.Loader;
+import org.apache.pdfbox.pdmodel.PDDocument;
+import org.apache.pdfbox.text.PDFTextStripper;
+import org.testng.annotations.DataProvider;
+import org.testng.annotations.Test;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.node.ObjectNode;
+
+/** What there is to choose from: structures, splits, leaves; and the cutting plan on paper. */
+public class PlanChoicesTest extends HttpTest {
+
+    /** 240 pages, bound as advised for a book that must lie flat. */
+    private ObjectNode flat() {
+        ObjectNode document = extent(document("Prompt book"), 240);
+        ((ObjectNode) document.get("use")).putArray("needs").add("LIE_FLAT");
+        JsonNode first = post("/api/plan/advice", document).body().get(0);
+        assertEquals(first.get("key").asString(), "link-stitch");
+        return (ObjectNode) first.get("document");
+    }
+
+    private static ObjectNode inStock(ObjectNode document, double widthMm, double heightMm, int have) {
+        ((ObjectNode) document.get("paper"))
+                .putObject("stock")
+                .put("widthMm", widthMm)
+                .put("heightMm", heightMm)
+                .put("grain", "ALONG_HEIGHT")
+                .put("deckleMm", 0)
+                .put("have", have);
+        return document;
+    }
+
+    @Test
+    public void theFirstSplitIsTheOneTheBookIsPlannedWith() {
+        JsonNode splits = post("/api/plan/splits", flat()).body();
+        assertTrue(splits.get(0).get("taken").asBoolean());
+        assertTrue(splits.size() > 4);
+    }
+
+    @Test
+    public void aSplitThatIsTakenIsKeptWithItsBook() {
+        ObjectNode document = flat();
+        JsonNode third = post("/api/plan/splits", document).body().get(2);
+        ((ObjectNode) document.get("gathering"))
+                .put("signatures", third.get("signatures").asInt())
+                .put("filled", third.get("filled").asBoolean());
+        JsonNode plan = post("/api/plan", document).body();
+        assertEquals(plan.get("block").get("words"), third.get("words"));
+    }
+
+    @Test
+    public void singleSheetsHaveNoSplits() {
+        ObjectNode document = document("Patterns").put("structure", "stab-four-hole");
+        assertEquals(post("/api/plan/splits", document).body().size(), 0);
+    }
+
+    @Test
+    public void everyAdvisedBookCanBeKept() {
+        for (JsonNode advice :
+                post("/api/plan/advice", extent(document("Cues"), 120)).body()) {
+            assertEquals(
+                    post("/api/plan", advice.get("document")).status(),
+                    200,
+                    advice.get("key").asString());
+        }
+    }
+
+    @Test
+    public void whatCannotBePlannedYetIsMarked() {
+        List<String> plannable = post("/api/plan/advice", document("Cues"))
+                .body()
+                .valueStream()
+                .filter(advice -> advice.get("plannable").asBoolean())
+                .map(advice -> advice.get("key").asString())
+                .toList();
+        assertEquals(plannable, List.of("pamphlet"));
+    }
+
+    @Test
+    public void aLeafFitsTheCoverAtHand() {
+        JsonNode leaf = post("/api/plan/leaf-for-cover", Map.of("frontMm", 151, "heightMm", 216, "squareMm", 3))
+                .body();
+        assertEquals(leaf.get("widthMm").asDouble() + " " + leaf.get("heightMm").asDouble(), "148.0 210.0");
+    }
+
+    @Test
+    public void squaresThatLeaveNothingAreRefused() {
+        assertEquals(
+                post("/api/plan/leaf-for-cover", Map.of("frontMm", 5, "heightMm", 216, "squareMm", 30))
+                        .status(),
+                422);
+    }
+
+    @Test
+    public void theCuttingPlanIsPrinted() throws Exception {
+        JsonNode book = post("/api/books", inStock(flat(), 640, 900, 5)).body();
+        Answer pdf = get("/api/books/" + BooksTest.id(book) + "/cutting.pdf");
+        try (PDDocument printed = Loader.loadPDF(pdf.raw().body())) {
+            String text = new PDFTextStripper().getText(printed).replace('\u202f', ' ');
+            assertTrue(text.contains("Cutting plan, Book wove: 8 stock sheets of 640 mm × 900 mm"), text);
+            assertTrue(text.contains("short by 3"), text);
+        }
+    }
+
+    @Test
+    public void theCuttingPlanIsDrawnAsSvg() {
+        JsonNode book = post("/api/books", inStock(flat(), 640, 900, 5)).body();
+        Answer svg = get("/api/books/" + BooksTest.id(book) + "/cutting.svg");
+        assertTrue(new String(svg.raw().body(), StandardCharsets.UTF_8).contains("class=\"cut\""));
+    }
+
+    @DataProvider
+    Object[][] noPlans() {
+        return new Object[][] {
+            {"cutting.pdf", 422}, {"cutting.pdf?stock=7", 404}, {"template.pdf", 422}, {"sewing", 422}
+        };
+    }
+
+    @Test(dataProvider = "noPlans")
+    public void whatIsNotThereIsToldInOneLine(String path, int status) {
+        JsonNode book = post("/api/books", flat()).body();
+        Answer answer = get("/api/books/" + BooksTest.id(book) + "/" + path);
+        assertEquals(answer.status(), status);
+        assertTrue(answer.message().endsWith(".") && !answer.message().contains("Exception"), answer.message());
+    }
+
+    @Test
+    public void theCaliperReadsWhatLiesBetweenItsJaws() {
+        put("/api/caliper/jaws", Map.of("stuff", "GREY_STACK", "number", 20));
+        double few = post("/api/caliper/reading", "").body().get("mm").asDouble();
+        put("/api/caliper/jaws", Map.of("stuff", "GREY_STACK", "number", 200));
+        double many = post("/api/caliper/reading", "").body().get("mm").asDouble();
+        assertTrue(many > 8 * few && many < 12 * few, few + " and " + many);
+    }
+
+    @Test
+    public void theJawsDoNotTakeAThousandSheets() {
+        Answer answer = put("/api/caliper/jaws", Map.of("stuff", "TISSUE", "number", 1000));
+        assertEquals(answer.status() + " " + answer.body().get("field").asString(), "422 number");
+    }
+}
