@@ -14,7 +14,7 @@ import java.util.TreeSet;
  */
 final class BothWays {
 
-    private static final int MOST_PIECES = 200;
+    private static final int MOST_PIECES = 90;
 
     private final long pieceWidth;
     private final long pieceHeight;

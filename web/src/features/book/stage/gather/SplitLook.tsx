@@ -20,10 +20,18 @@ function withWish(part: Partial<Wish>): (document: BookDocument) => BookDocument
     withGathering({ wish: { ...document.gathering.wish, ...part }, signatures: undefined })(document);
 }
 
+/** What the splits do not depend on is left out of the key: taking one of them asks for no other list. */
 function useSplits() {
   const { document } = useSession().state;
+  const asked = {
+    ...document,
+    name: '',
+    purpose: '',
+    done: [],
+    gathering: { ...document.gathering, signatures: undefined, filled: false },
+  };
   return useQuery({
-    queryKey: ['splits', document],
+    queryKey: ['splits', asked],
     queryFn: () => value(api.POST('/api/plan/splits', { body: document })),
     placeholderData: keepPreviousData,
   });
@@ -101,6 +109,7 @@ const SHOWN = 6;
 export function SplitLook({ width }: { width: number }) {
   const splits = useSplits();
   const take = useTake();
+  const taken = useSession().state.plan.block.words;
   const shown = splits.data?.slice(0, SHOWN) ?? [];
   const thickest = Math.max(1, ...shown.map((split) => split.spineMm));
   const room = Math.max(80, (width - 10) / Math.max(1, shown.length) - 10);
@@ -115,7 +124,7 @@ export function SplitLook({ width }: { width: number }) {
     <ul className="bundles" aria-label="Splits, drawn">
       {shown.map((split) => (
         <li key={`${split.words}`}>
-          <button type="button" aria-pressed={split.taken} onClick={() => take(split)} className="bundle">
+          <button type="button" aria-pressed={split.words === taken} onClick={() => take(split)} className="bundle">
             <Bundle split={split} width={room} height={200} scale={scale} />
             <span>{split.words}</span>
           </button>
@@ -130,6 +139,7 @@ export function SplitTable() {
   const splits = useSplits();
   const take = useTake();
   const { state } = useSession();
+  const taken = state.plan.block.words;
   if (!splits.data || splits.data.length === 0) {
     return splits.data && state.document.gathering.recipes.length === 0 ? (
       <p className="field-help">No split meets every wish.</p>
@@ -155,9 +165,9 @@ export function SplitTable() {
         <tbody>
           {splits.data.map((split) => (
             <Fragment key={split.words}>
-              <tr className={split.taken ? 'split-taken' : ''}>
+              <tr className={split.words === taken ? 'split-taken' : ''}>
                 <th scope="row">
-                  {split.taken ? (
+                  {split.words === taken ? (
                     <span className="split-now">{split.words}</span>
                   ) : (
                     <Button size="small" onClick={() => take(split)} aria-label={`Take ${split.words}`}>
@@ -187,7 +197,7 @@ export function SplitTable() {
                   <Measure of={split.time} />
                 </td>
               </tr>
-              <tr className={split.taken ? 'split-why split-taken' : 'split-why'}>
+              <tr className={split.words === taken ? 'split-why split-taken' : 'split-why'}>
                 <td className="split-reasons" colSpan={10}>
                   {split.reasons.map((reason, i) => (
                     <span key={i} className={reason.speaksFor ? 'speaks-for' : 'speaks-against'}>
