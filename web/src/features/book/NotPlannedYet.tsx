@@ -1,3 +1,4 @@
+import { Link } from 'react-router';
 import { useSession } from '../../state/useSession';
 
 /** Says what cannot be planned yet for this structure, and what can. */
@@ -16,9 +17,15 @@ export function NotPlannedYet({ what }: { what: string }) {
 
 /** Takes the place of a stage that has nothing to show. */
 export function NotPlanned() {
+  const { view } = useSession().state;
   return (
     <>
-      <div className="choices" />
+      <div className="choices">
+        <p>
+          Another structure is chosen under <Link to={`/books/${view.id}/purpose`}>Purpose</Link>. The pamphlet is
+          planned to the knot.
+        </p>
+      </div>
       <div className="drawing">
         <NotPlannedYet what="This stage" />
       </div>

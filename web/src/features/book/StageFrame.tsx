@@ -4,7 +4,7 @@ import { useNavigate } from 'react-router';
 import type { Stage } from '../../api/client';
 import { useSession } from '../../state/useSession';
 import { useSize } from '../../ui/useSize';
-import { STAGES } from './stages';
+import { STAGES, stageWords } from './stages';
 
 interface Props {
   stage: Stage;
@@ -41,7 +41,7 @@ function Settle({ stage }: { stage: Stage }) {
   const { session, state } = useSession();
   const navigate = useNavigate();
   const index = STAGES.findIndex((one) => one.key === stage);
-  const words = STAGES[index]!;
+  const words = stageWords(STAGES[index]!, state.plan.bound.folded);
   const next = STAGES[index + 1];
   const done = state.document.done.includes(stage);
   const set = (to: boolean) =>

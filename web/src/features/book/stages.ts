@@ -22,3 +22,10 @@ export const STAGES: readonly StageWords[] = [
 export function stageAt(path: string | undefined): StageWords | undefined {
   return STAGES.find((stage) => stage.path === path);
 }
+
+/** Sheets that are not folded are not nested either. */
+export function stageWords(stage: StageWords, folded: boolean): StageWords {
+  return stage.key === 'GATHER' && !folded
+    ? { ...stage, settle: 'Tapped level and clamped', settled: 'Tapped level and clamped' }
+    : stage;
+}

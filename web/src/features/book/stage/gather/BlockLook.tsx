@@ -72,11 +72,13 @@ export function BlockLook({ width, height }: { width: number; height: number }) 
   const fore = figure('fore-edge') || figure('block');
   return (
     <>
-      <div className="drawing-switch">
-        <Checkbox checked={exaggerated} onChange={(e) => setExaggerated(e.target.checked)}>
-          Wedge five times as large
-        </Checkbox>
-      </div>
+      {plan.block.foreEdgeMm !== plan.block.spineMm && (
+        <div className="drawing-switch">
+          <Checkbox checked={exaggerated} onChange={(e) => setExaggerated(e.target.checked)}>
+            Wedge five times as large
+          </Checkbox>
+        </div>
+      )}
       <BlockEnd
         block={plan.block}
         leafMm={plan.leaf.widthMm}
