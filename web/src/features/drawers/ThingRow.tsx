@@ -10,6 +10,9 @@ interface Props {
   putAway: () => void;
 }
 
+/** Drawers whose things a book names when it takes them; of the others it takes only a measure. */
+const TRACED = new Set<DrawerView['drawer']>(['PAPERS', 'THREADS']);
+
 /** A thing as it lies in its drawer: how thick, what is known, where it is used. */
 export function ThingRow({ drawer, thing, change, putAway }: Props) {
   const known = drawer.columns.filter((column) => thing.cells[column.key] && column.key !== 'note');
@@ -37,7 +40,7 @@ export function ThingRow({ drawer, thing, change, putAway }: Props) {
       <div className="thing-acts">
         <p className="field-help">
           {thing.usedIn.length === 0
-            ? 'Not used in a book yet'
+            ? TRACED.has(drawer.drawer) && 'Not used in a book yet'
             : thing.usedIn.map((book, i) => (
                 <span key={book.id}>
                   {i === 0 ? 'Used in ' : ', '}

@@ -8,6 +8,8 @@ import { useUnit, useWords } from '../../../units/unit';
 import { CountField, LengthField, TextField } from '../fields';
 import { NotPlannedYet } from '../NotPlannedYet';
 import { StageFrame } from '../StageFrame';
+import { TakeFrom } from '../TakeFrom';
+import { ThreadFromDrawer } from '../ThreadFromDrawer';
 
 type Thread = BookDocument['thread'];
 type Count = Thread['count'];
@@ -30,6 +32,7 @@ export function ThreadStage() {
       tall
       choices={
         <>
+          <ThreadFromDrawer />
           <TextField
             label="Thread"
             field="thread.name"
@@ -79,6 +82,16 @@ export function ThreadStage() {
               edit={(d, needleEyeMm) => withThread({ needleEyeMm })(d)}
             />
           </div>
+          <TakeFrom
+            drawer="NEEDLES"
+            label="Needle from the drawer"
+            is={(thing) => thing.measureMm === thread.needleEyeMm}
+            take={({ name, measureMm }) => {
+              if (measureMm !== undefined) {
+                session.change(`needle ${name}`, withThread({ needleEyeMm: measureMm }));
+              }
+            }}
+          />
           <CountField
             label="Slack, %"
             field="thread.slackPercent"

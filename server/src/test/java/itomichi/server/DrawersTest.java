@@ -162,6 +162,34 @@ public class DrawersTest extends HttpTest {
     }
 
     @Test
+    public void aThreadSaysWhichBookIsSewnWithIt() {
+        JsonNode linen = post(
+                        "/api/drawers/THREADS/things",
+                        Map.of(
+                                "unit",
+                                "MM",
+                                "cells",
+                                Map.of(
+                                        "name",
+                                        "Linen 25/3",
+                                        "fibre",
+                                        "linen",
+                                        "system",
+                                        "linen count",
+                                        "number",
+                                        "25",
+                                        "ply",
+                                        "3")))
+                .body();
+        assertEquals(linen.get("thickness").get("mm").asString(), "0.53\u202fmm, by its count");
+        ObjectNode document = document("Cues");
+        ((ObjectNode) document.get("thread")).setAll((ObjectNode) linen.get("thread"));
+        post("/api/books", document);
+        assertEquals(
+                texts(get("/api/drawers/THREADS").body().get("things").get(0).get("usedIn"), "name"), List.of("Cues"));
+    }
+
+    @Test
     public void whatWasPutAwayIsTakenOutAgain() {
         JsonNode paper = lay("Grey wove", Map.of()).body();
         delete("/api/drawers/things/" + BooksTest.id(paper));

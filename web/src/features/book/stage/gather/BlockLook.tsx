@@ -5,6 +5,7 @@ import { useSession } from '../../../../state/useSession';
 import { FewChoice } from '../../../../ui/Choice';
 import { useWords } from '../../../../units/unit';
 import { LengthField } from '../../fields';
+import { ThreadFromDrawer } from '../../ThreadFromDrawer';
 import { withGathering } from './SplitLook';
 
 /** How it is pressed and sewn, and what is to be pasted in. */
@@ -38,6 +39,7 @@ export function BlockChoices() {
           >
             Two signatures on each length of thread
           </Checkbox>
+          <ThreadFromDrawer />
           <FewChoice
             label="Strands"
             value={String(state.document.thread.strands)}

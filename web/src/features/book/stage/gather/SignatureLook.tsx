@@ -4,6 +4,7 @@ import { useSession } from '../../../../state/useSession';
 import { FewChoice, ManyChoice } from '../../../../ui/Choice';
 import { useWords } from '../../../../units/unit';
 import { LengthField } from '../../fields';
+import { TakeFrom } from '../../TakeFrom';
 
 /** What becomes of the fore edge, and the cover round it. */
 export function SignatureChoices() {
@@ -39,6 +40,18 @@ export function SignatureChoices() {
           }))
         }
       />
+      {document.cover.wanted && (
+        <TakeFrom
+          drawer="COVERS"
+          label="Cover from the drawer"
+          is={(thing) => thing.measureMm === document.cover.thicknessMm}
+          take={({ name, measureMm }) => {
+            if (measureMm !== undefined) {
+              session.change(`cover of ${name}`, (d) => ({ ...d, cover: { ...d.cover, thicknessMm: measureMm } }));
+            }
+          }}
+        />
+      )}
       {document.cover.wanted && (
         <div className="field-pair">
           <LengthField

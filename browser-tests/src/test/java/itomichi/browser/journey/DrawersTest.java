@@ -8,6 +8,7 @@ import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.FilePayload;
 import itomichi.browser.fixture.Journey;
+import itomichi.browser.screen.BookScreen;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.util.regex.Pattern;
@@ -78,6 +79,16 @@ public class DrawersTest extends Journey {
         Locator wove = page.locator(".thing").filter(new Locator.FilterOptions().setHasText("Book wove 120"));
         assertThat(wove).containsText("Used in");
         assertThat(wove.getByRole(AriaRole.LINK).first()).hasAttribute("href", Pattern.compile("/books/.*/paper"));
+    }
+
+    @Test
+    public void threadAndNeedleAreTakenFromTheDrawer() {
+        Page page = window();
+        BookScreen book = BookScreen.open(page, bench.begin("Taken").id(), "thread");
+        book.pick("Thread from the drawer", "Linen 40/3").shows("Thread thickness", "0.42 mm");
+        assertThat(book.field("Thread")).hasValue("Linen 40/3");
+        book.pick("Needle from the drawer", "Curved");
+        assertThat(book.field("Needle’s eye")).hasValue("1.2\u202fmm");
     }
 
     @Test

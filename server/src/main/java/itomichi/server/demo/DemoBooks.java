@@ -60,7 +60,7 @@ final class DemoBooks {
                 StartingBook.PLAIN_GATHERING,
                 new Stations(Scheme.MARGINS, 5, 12, 12, 10, List.of()),
                 new Cover(true, 0.25, 0),
-                new Thread("Linen 30/3", Fibre.LINEN, LINEN_30_3, 1, 60, 3, 1.0, Face.INSIDE, 2),
+                new Thread("Linen 30/3", Fibre.LINEN, LINEN_30_3, 1, 60, 3, 1.0, Face.INSIDE, 2, null),
                 before(Stage.SEW));
     }
 
@@ -88,7 +88,8 @@ final class DemoBooks {
                         3,
                         1.2,
                         Face.OUTSIDE,
-                        2),
+                        2,
+                        null),
                 before(Stage.GATHER));
     }
 
@@ -116,7 +117,8 @@ final class DemoBooks {
                         3,
                         1.3,
                         Face.INSIDE,
-                        3),
+                        3,
+                        null),
                 before(Stage.TEMPLATE));
     }
 
@@ -135,7 +137,7 @@ final class DemoBooks {
                 StartingBook.PLAIN_GATHERING,
                 new Stations(Scheme.MARGINS, 5, 15, 15, 10, List.of()),
                 new Cover(true, 0.3, 2),
-                new Thread("Linen 30/3", Fibre.LINEN, LINEN_30_3, 1, 75, 3, 1.1, Face.INSIDE, 2),
+                new Thread("Linen 30/3", Fibre.LINEN, LINEN_30_3, 1, 75, 3, 1.1, Face.INSIDE, 2, null),
                 List.of(Stage.values()));
     }
 

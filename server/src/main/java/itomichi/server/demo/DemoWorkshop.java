@@ -45,9 +45,19 @@ final class DemoWorkshop {
             3,
             1.6,
             Face.INSIDE,
-            2);
+            2,
+            null);
     private static final Thread LINEN_30_3 = new Thread(
-            "Linen 30/3", Fibre.LINEN, new Count(CountSystem.LINEN, 30, 3, 20, 10), 1, 75, 3, 1.1, Face.INSIDE, 2);
+            "Linen 30/3",
+            Fibre.LINEN,
+            new Count(CountSystem.LINEN, 30, 3, 20, 10),
+            1,
+            75,
+            3,
+            1.1,
+            Face.INSIDE,
+            2,
+            null);
 
     private final Function<String, UUID> paperId;
 

@@ -121,7 +121,7 @@ public record BookDocument(
     /** A thread's count: {@code number} is tex or the linen or cotton count; a wound thread has turns and width instead. */
     public record Count(CountSystem system, double number, int ply, int turns, double widthMm) {}
 
-    /** Thread, needle and knot. */
+    /** Thread, needle and knot; {@code drawerId} says where in the drawer the thread was taken from. */
     public record Thread(
             String name,
             Fibre fibre,
@@ -131,7 +131,8 @@ public record BookDocument(
             double slackPercent,
             double needleEyeMm,
             Face knot,
-            int turns) {}
+            int turns,
+            @Nullable UUID drawerId) {}
 
     /** The same book under another name. */
     public BookDocument withName(String other) {

@@ -175,7 +175,9 @@ public final class BookDocuments {
                 sewing.slackPercent(),
                 sewing.needleEye().mm(),
                 sewing.knot(),
-                sewing.turns());
+                sewing.turns(),
+                // another thread is not the one in the drawer
+                sewing.thread().name().equals(before.name()) ? before.drawerId() : null);
     }
 
     private static BookDocument.Count count(BookDocument.Count before, ThreadCount count) {

@@ -58,7 +58,8 @@ public final class StartingBook {
                         3,
                         1.1,
                         Face.INSIDE,
-                        2),
+                        2,
+                        null),
                 List.<Stage>of());
     }
 }

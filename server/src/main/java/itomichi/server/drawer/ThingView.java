@@ -32,5 +32,5 @@ record ThingView(
     record UsedIn(UUID id, String name) {}
 
     /** A thread as a book takes it. */
-    record ThreadView(String name, itomichi.material.Fibre fibre, BookDocument.Count count) {}
+    record ThreadView(String name, itomichi.material.Fibre fibre, BookDocument.Count count, UUID drawerId) {}
 }

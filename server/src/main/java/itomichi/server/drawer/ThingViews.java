@@ -88,7 +88,8 @@ final class ThingViews {
                         number("number", 1),
                         (int) number("ply", 1),
                         (int) number("turns", 20),
-                        number("woundMm", 10)));
+                        number("woundMm", 10)),
+                thing.id());
     }
 
     private @Nullable InUnits thickness(BookDocument.@Nullable Paper paper, @Nullable ThreadView thread) {

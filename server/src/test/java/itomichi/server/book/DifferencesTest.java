@@ -89,6 +89,7 @@ public class DifferencesTest {
                 thread.slackPercent(),
                 thread.needleEyeMm(),
                 thread.knot(),
-                thread.turns());
+                thread.turns(),
+                thread.drawerId());
     }
 }
