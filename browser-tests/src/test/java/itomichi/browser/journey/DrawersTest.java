@@ -88,7 +88,7 @@ public class DrawersTest extends Journey {
         book.pick("Thread from the drawer", "Linen 40/3").shows("Thread thickness", "0.42 mm");
         assertThat(book.field("Thread")).hasValue("Linen 40/3");
         book.pick("Needle from the drawer", "Curved");
-        assertThat(book.field("Needle’s eye")).hasValue("1.2\u202fmm");
+        assertThat(book.field("Needle’s eye")).hasValue("1.20\u202fmm");
     }
 
     @Test
