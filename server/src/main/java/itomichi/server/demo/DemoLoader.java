@@ -10,7 +10,7 @@ import org.springframework.boot.ApplicationRunner;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
 
-/** Puts the demo books on an empty bench, or back on it when that is what the program was started for. */
+/** Puts the demo books on an empty bench over empty drawers, or back when that is what the program was started for. */
 @Component
 class DemoLoader implements ApplicationRunner {
 
@@ -40,7 +40,7 @@ class DemoLoader implements ApplicationRunner {
         if (reset) {
             books.clear();
         }
-        if (reset || wanted && books.empty()) {
+        if (reset || wanted && books.empty() && drawers.empty()) {
             drawers.fill(DemoDrawers.lists());
             DemoBooks.all().forEach(this::put);
             new DemoWorkshop(name -> drawers.idOf("PAPERS", name)).all().forEach(this::put);

@@ -161,6 +161,12 @@ public class DrawerService {
         csvByDrawer.forEach((drawer, csv) -> layIn(Drawer.valueOf(drawer), csv));
     }
 
+    /** Whether there was never a thing in any drawer. */
+    @Transactional(readOnly = true)
+    public boolean empty() {
+        return store.empty();
+    }
+
     /** Id of the thing of that name. */
     @Transactional(readOnly = true)
     public UUID idOf(String drawer, String name) {

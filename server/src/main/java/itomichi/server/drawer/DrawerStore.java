@@ -86,6 +86,10 @@ class DrawerStore {
                 == 1;
     }
 
+    boolean empty() {
+        return !database.fetchExists(THING);
+    }
+
     void clear() {
         database.deleteFrom(THING).execute();
     }
