@@ -109,10 +109,7 @@ function Cell({ column, text, first, wrong, type }: CellProps) {
   useEffect(() => () => leaveReadingPlace(id), [id]);
   return (
     <div className="field">
-      <label htmlFor={id}>
-        {column.label}
-        {column.required ? '' : ' '}
-      </label>
+      <label htmlFor={id}>{column.label}</label>
       {column.kind === 'CHOICE' ? (
         <Select
           id={id}

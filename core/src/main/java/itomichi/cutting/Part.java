@@ -59,14 +59,6 @@ sealed interface Part {
         return this instanceof Wanted ? 1 : 0;
     }
 
-    /** Every piece it holds of the demand, counted. */
-    default int pieces(int demand) {
-        if (this instanceof Parted parted) {
-            return parted.first().pieces(demand) + parted.second().pieces(demand);
-        }
-        return this instanceof Wanted wanted && wanted.demand() == demand ? 1 : 0;
-    }
-
     /** The pieces where they lie, the part's corner being at the given place. */
     default List<Layout.Placed> placed(Length x, Length y) {
         List<Layout.Placed> placed = new ArrayList<>();

@@ -40,9 +40,6 @@ public record Figure(String key, String label, Working working, Optional<Phrase>
      * @throws IllegalStateException if it is not one
      */
     public Length length() {
-        if (value() instanceof Quantity.Distance distance) {
-            return distance.shown().length();
-        }
-        throw new IllegalStateException("The figure " + key + " is not a length");
+        return working.length();
     }
 }

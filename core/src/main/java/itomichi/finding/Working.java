@@ -1,5 +1,6 @@
 package itomichi.finding;
 
+import itomichi.measure.Length;
 import itomichi.measure.Phrase;
 import itomichi.measure.Unit;
 import java.util.ArrayList;
@@ -36,6 +37,18 @@ public record Working(
 
     /** The least and the most. */
     public record Range(Quantity low, Quantity high) {}
+
+    /**
+     * The result as a length.
+     *
+     * @throws IllegalStateException if it is not one
+     */
+    public Length length() {
+        if (result instanceof Quantity.Distance distance) {
+            return distance.shown().length();
+        }
+        throw new IllegalStateException("The result of " + formula.text() + " is not a length");
+    }
 
     /** Begins a working by its formula. */
     public static Builder by(Formula formula) {

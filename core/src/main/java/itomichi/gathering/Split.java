@@ -18,7 +18,8 @@ import java.util.List;
  */
 public record Split(SplitQuestion question, int signatures, int sheets, double drawback) {
 
-    private static final double GOOD_WEDGE = 0.10;
+    /** Under this share a wedge is not felt; common practice, no published source. */
+    public static final double GOOD_WEDGE = 0.10;
 
     /**
      * A reason.

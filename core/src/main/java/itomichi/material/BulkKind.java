@@ -38,11 +38,6 @@ public enum BulkKind {
         return cm3PerGram;
     }
 
-    /** Whether a thread sinks well into it. */
-    public boolean soft() {
-        return soft;
-    }
-
     /** Share of a thread's thickness that still stands out of a fold of this paper once it is sewn. */
     public double threadLeft() {
         return soft ? LEFT_IN_SOFT : LEFT_IN_HARD;

@@ -53,7 +53,7 @@ public final class Binding {
         boolean same = to.form().folded() && spec.bound().form().folded();
         Length paper = Length.ofMm(spec.extent().sheets(true)
                 * 2
-                * PaperPlan.thickness(spec.paper().thickness()).mm());
+                * spec.paper().thickness().length().mm());
         return new Gathering(
                 Optional.empty(),
                 SplitWish.NONE,

@@ -8,6 +8,7 @@ import itomichi.finding.Quantity;
 import itomichi.finding.Source;
 import itomichi.finding.Working;
 import itomichi.gathering.Block;
+import itomichi.gathering.Extent;
 import itomichi.gathering.Gathered;
 import itomichi.measure.Fineness;
 import itomichi.measure.Length;
@@ -60,7 +61,10 @@ final class Figures {
         } else {
             Working.Builder working = Working.by(SHEETS)
                     .with("P", "pages wanted", Quantity.count(spec.pages()))
-                    .with("e", "pages of a sheet" + (folded ? ", folded once" : ""), Quantity.count(folded ? 4 : 2))
+                    .with(
+                            "e",
+                            "pages of a sheet" + (folded ? ", folded once" : ""),
+                            Quantity.count(Extent.pagesPerSheet(folded)))
                     .from(Source.DEFINITION);
             String blanks = Blanks.of(spec, gathered).named();
             if (!blanks.isEmpty()) {

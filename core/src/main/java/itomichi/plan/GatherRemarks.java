@@ -185,7 +185,7 @@ final class GatherRemarks {
     }
 
     private void creep(Signature thickest) {
-        Length creep = Planner.length(thickest.creep());
+        Length creep = thickest.creep().length();
         if (creep.isMoreThan(CREEP_SEEN) && !spec.leaf().trimmed()) {
             remarks.add(Remark.<BookSpec>note(
                             "creep-seen",

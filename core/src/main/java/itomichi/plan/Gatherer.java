@@ -39,16 +39,15 @@ public final class Gatherer {
     /** The sheets of a book as they are gathered. */
     public static Gathered gather(BookSpec spec) {
         List<Length> thicknesses = spec.papers().all().stream()
-                .map(paper -> PaperPlan.thickness(paper.paper().thickness()))
+                .map(paper -> paper.paper().thickness().length())
                 .toList();
-        return gather(
-                spec, thicknesses, PaperPlan.thickness(spec.thread().thread().diameter()));
+        return gather(spec, thicknesses, spec.thread().thread().diameter().length());
     }
 
     /** Every sensible split of the book's pages into signatures, the best first; empty where its sheets are not folded. */
     public static List<Split> splits(BookSpec spec) {
-        Length sheet = PaperPlan.thickness(spec.paper().thickness());
-        Length diameter = PaperPlan.thickness(spec.thread().thread().diameter());
+        Length sheet = spec.paper().thickness().length();
+        Length diameter = spec.thread().thread().diameter().length();
         Gatherer gatherer = new Gatherer(spec, List.of(sheet), diameter);
         return spec.bound().form().folded() ? Splits.rank(gatherer.question()) : List.of();
     }

@@ -86,7 +86,7 @@ final class NextThings {
             case THREAD ->
                 Phrase.of(
                         "Cut {} of {}",
-                        Planner.length(sewn.thread().cut()).at(Fineness.THREAD),
+                        sewn.thread().cut().length().at(Fineness.THREAD),
                         spec.thread().thread().name());
             default -> Phrase.of("Sew it: {}", things(sewn.plan().steps().size(), "move"));
         };

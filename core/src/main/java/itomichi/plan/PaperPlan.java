@@ -2,7 +2,6 @@ package itomichi.plan;
 
 import itomichi.cutting.CuttingPlan;
 import itomichi.cutting.Demand;
-import itomichi.finding.Figure;
 import itomichi.finding.Working;
 import itomichi.gathering.FoldedSheet;
 import itomichi.gathering.Gathered;
@@ -41,11 +40,7 @@ public record PaperPlan(BookPaper paper, Working thickness, List<Demand> demands
 
     /** Thickness of a sheet. */
     public Length sheetThickness() {
-        return thickness(thickness);
-    }
-
-    static Length thickness(Working thickness) {
-        return new Figure("sheet", "sheet", thickness).length();
+        return thickness.length();
     }
 
     /** The papers of a book whose sheets are gathered so. */

@@ -1,7 +1,6 @@
 package itomichi.plan;
 
 import itomichi.cover.SoftCover;
-import itomichi.finding.Figure;
 import itomichi.finding.Working;
 import itomichi.gathering.Gathered;
 import itomichi.gathering.Signature;
@@ -26,9 +25,9 @@ public final class Planner {
                 .map(paper -> paper.paper().thickness())
                 .toList();
         Working diameter = spec.thread().thread().diameter();
-        Length strand = length(diameter);
-        Gathered gathered = Gatherer.gather(
-                spec, thicknesses.stream().map(PaperPlan::thickness).toList(), strand);
+        Length strand = diameter.length();
+        Gathered gathered =
+                Gatherer.gather(spec, thicknesses.stream().map(Working::length).toList(), strand);
         List<PaperPlan> papers = PaperPlan.of(spec, gathered, thicknesses);
         Optional<Sewer.Sewn> sewn = Sewer.sew(spec, gathered, strand);
         Optional<SoftCover> cover = cover(spec, gathered);
@@ -47,7 +46,7 @@ public final class Planner {
                 spec,
                 gathered,
                 papers,
-                cover.map(soft -> new BookPlan.CoverSize(length(soft.width()), soft.height())),
+                cover.map(soft -> new BookPlan.CoverSize(soft.width().length(), soft.height())),
                 sewn.map(Sewer.Sewn::plan),
                 figures.all(),
                 Remarks.all(spec, gathered, papers, sewn),
@@ -70,10 +69,6 @@ public final class Planner {
         return BenchTime.of(0, stations, 3 * stations);
     }
 
-    static Length length(Working working) {
-        return new Figure("length", "length", working).length();
-    }
-
     /** A soft cover goes round the one fold, or round the spine of the whole block. */
     private static Optional<SoftCover> cover(BookSpec spec, Gathered gathered) {
         if (!spec.cover().wanted() || !(gathered instanceof Gathered.InSignatures folded)) {
@@ -84,10 +79,10 @@ public final class Planner {
         return Optional.of(new SoftCover(
                 spec.leaf().width(),
                 spec.leaf().height(),
-                spec.leaf().trimmed() ? Length.ZERO : length(thickest.creep()),
+                spec.leaf().trimmed() ? Length.ZERO : thickest.creep().length(),
                 one
-                        ? length(thickest.foldThickness(spec.bound().form().comfort()))
-                        : length(folded.block().spine()),
+                        ? thickest.foldThickness(spec.bound().form().comfort()).length()
+                        : folded.block().spine().length(),
                 spec.cover().square()));
     }
 }

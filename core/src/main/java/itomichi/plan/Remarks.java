@@ -25,7 +25,7 @@ final class Remarks {
         sewn.ifPresent(sewing -> {
             remarks.addAll(StationRemarks.of(spec, sewing.plan()));
             remarks.addAll(ThreadRemarks.of(
-                    spec, Planner.length(sewing.thread().cut()), sewing.plan().pathFaults()));
+                    spec, sewing.thread().cut().length(), sewing.plan().pathFaults()));
         });
         // the gravest first; else in the order of the work
         remarks.sort(Comparator.comparing((Remark<BookSpec> remark) -> remark.weight())

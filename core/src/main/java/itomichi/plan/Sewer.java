@@ -46,7 +46,7 @@ final class Sewer {
                 strand,
                 spec.thread().needleEye());
         ThreadNeed thread = ThreadNeed.of(spec, path, fold);
-        return new Sewn(new SewingPlan(fold, Planner.length(hole), path, faults, thread.steps()), hole, thread);
+        return new Sewn(new SewingPlan(fold, hole.length(), path, faults, thread.steps()), hole, thread);
     }
 
     private static FoldFrame fold(BookSpec spec, Gathered.InSignatures folded, Length strand) {

@@ -23,7 +23,7 @@ import java.util.Optional;
 final class WedgeRemarks {
 
     /** Under this a wedge is not felt; common practice, no published source. */
-    static final double GOOD_PERCENT = 10;
+    static final double GOOD_PERCENT = 100 * Split.GOOD_WEDGE;
     /** Over this a book does not close well; common practice, no published source. */
     static final double BAD_PERCENT = 20;
 
@@ -54,8 +54,8 @@ final class WedgeRemarks {
         }
         Phrase words = Phrase.of(
                 "The spine comes out {} to {} at the fore edge: a wedge of {}\u202f%, over {}\u202f% {}.",
-                Planner.length(block.spine()).at(Fineness.BUNDLE),
-                Planner.length(block.foreEdge()).at(Fineness.BUNDLE),
+                block.spine().length().at(Fineness.BUNDLE),
+                block.foreEdge().length().at(Fineness.BUNDLE),
                 tenths(percent),
                 Math.round(percent > BAD_PERCENT ? BAD_PERCENT : GOOD_PERCENT),
                 percent > BAD_PERCENT ? "it does not close well" : "look again");
@@ -106,14 +106,14 @@ final class WedgeRemarks {
                         changes,
                         Phrase.of(
                                 "Take a thread of {}",
-                                Planner.length(thread.diameter()).at(Fineness.CALIPER)),
+                                thread.diameter().length().at(Fineness.CALIPER)),
                         spec.withSewing(spec.thread().withThread(thread))));
         fewerSignatures()
                 .ifPresent(split -> add(
                         changes,
                         Phrase.of("Take {} sheets", split.sharing().words()),
-                        spec.withGathering(gathering.withChosen(Optional.of(new Gathering.Chosen(
-                                split.sharing().signatures(), split.sharing().even()))))));
+                        spec.withGathering(gathering.withChosen(
+                                Optional.of(new Gathering.Chosen(split.signatures(), split.even()))))));
         return changes;
     }
 
@@ -145,8 +145,7 @@ final class WedgeRemarks {
         int now = block.signatures().size() - (spec.gathering().wish().endpapersApart() ? 2 : 0);
         Length most = spec.bound().form().comfort().most();
         return Gatherer.splits(spec).stream()
-                .filter(split ->
-                        split.sharing().signatures() < now && !split.fold().isMoreThan(most))
+                .filter(split -> split.signatures() < now && !split.fold().isMoreThan(most))
                 .min(Comparator.comparingDouble(Split::wedge));
     }
 }

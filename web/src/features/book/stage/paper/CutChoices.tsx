@@ -1,11 +1,10 @@
 import { Button } from 'antd';
 import { useCatalogue } from '../../../../api/catalogue';
 import { useSession } from '../../../../state/useSession';
-import { FewChoice, ManyChoice } from '../../../../ui/Choice';
+import { FewChoice } from '../../../../ui/Choice';
 import { LengthField, MaybeCountField } from '../../fields';
+import { SizeChoice } from '../../SizeChoice';
 import { paperAt, paperField, withPaper, withStock, type Paper, type Stock } from '../../papers';
-
-const OWN = 'own';
 
 /** The sheets a paper comes in, and how they are parted. */
 export function CutChoices({ number }: { number: number }) {
@@ -107,25 +106,20 @@ function StockFields({ number, stock }: { number: number; stock: Stock }) {
   const catalogue = useCatalogue();
   const { field, measures } = paperField(number);
   const sizes = catalogue?.stockSizes ?? [];
-  const now = sizes.find(
-    (size) => Math.abs(size.widthMm - stock.widthMm) < 0.5 && Math.abs(size.heightMm - stock.heightMm) < 0.5,
-  );
   const measure = (key: string) => {
     const shown = state.plan.measures[`${measures}.stock.${key}`];
     return shown ? { shown } : {};
   };
   return (
     <>
-      <ManyChoice
+      <SizeChoice
         label="Stock sheet"
-        value={now?.name ?? OWN}
-        options={[...sizes.map((size) => ({ value: size.name, label: size.name })), { value: OWN, label: 'own size' }]}
-        choose={(name) => {
-          const size = sizes.find((one) => one.name === name);
-          if (size) {
-            session.change(`stock ${name}`, withStock(number, { widthMm: size.widthMm, heightMm: size.heightMm }));
-          }
-        }}
+        sizes={sizes}
+        widthMm={stock.widthMm}
+        heightMm={stock.heightMm}
+        choose={({ name, widthMm, heightMm }) =>
+          session.change(`stock ${name}`, withStock(number, { widthMm, heightMm }))
+        }
       />
       <div className="field-pair">
         <LengthField

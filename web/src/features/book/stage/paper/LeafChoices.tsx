@@ -3,11 +3,12 @@ import { useState } from 'react';
 import { api, outcome } from '../../../../api/client';
 import { useCatalogue } from '../../../../api/catalogue';
 import { useSession } from '../../../../state/useSession';
-import { FewChoice, ManyChoice } from '../../../../ui/Choice';
+import { FewChoice } from '../../../../ui/Choice';
 import { TypedField } from '../../../../ui/TypedField';
 import { Measure } from '../../../../units/Measure';
 import { useUnit } from '../../../../units/unit';
 import { LengthField } from '../../fields';
+import { SizeChoice } from '../../SizeChoice';
 
 type By = 'size' | 'stock' | 'cover';
 
@@ -47,29 +48,19 @@ export function LeafChoices() {
   );
 }
 
-const OWN = 'own';
-
 function BySize() {
   const { session, state } = useSession();
   const sizes = useCatalogue()?.sizes ?? [];
   const { leaf } = state.document;
-  const now = sizes.find(
-    (size) => Math.abs(size.widthMm - leaf.widthMm) < 0.5 && Math.abs(size.heightMm - leaf.heightMm) < 0.5,
-  );
   return (
-    <ManyChoice
+    <SizeChoice
       label="Leaf"
-      value={now?.name ?? OWN}
-      options={[...sizes.map((size) => ({ value: size.name, label: size.name })), { value: OWN, label: 'own size' }]}
-      choose={(name) => {
-        const size = sizes.find((one) => one.name === name);
-        if (size) {
-          session.change(`leaf ${name}`, (d) => ({
-            ...d,
-            leaf: { ...d.leaf, widthMm: size.widthMm, heightMm: size.heightMm },
-          }));
-        }
-      }}
+      sizes={sizes}
+      widthMm={leaf.widthMm}
+      heightMm={leaf.heightMm}
+      choose={({ name, widthMm, heightMm }) =>
+        session.change(`leaf ${name}`, (d) => ({ ...d, leaf: { ...d.leaf, widthMm, heightMm } }))
+      }
     />
   );
 }

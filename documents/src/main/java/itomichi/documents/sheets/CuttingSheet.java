@@ -104,11 +104,18 @@ public final class CuttingSheet {
         return column.yMm() + 4;
     }
 
+    /** How much smaller than the stock sheet it is drawn. */
+    private double scale() {
+        return Math.min(
+                (page.widthMm() - 2 * EDGE_MM) / cutting.supply().width().mm(),
+                page.heightMm() * DRAWING_SHARE / cutting.supply().height().mm());
+    }
+
     /** Draws the stock sheet and answers where it ends. */
     private double stock(List<Shape> shapes, Layout layout, double topMm) {
         double widthMm = cutting.supply().width().mm();
         double heightMm = cutting.supply().height().mm();
-        double scale = Math.min((page.widthMm() - 2 * EDGE_MM) / widthMm, page.heightMm() * DRAWING_SHARE / heightMm);
+        double scale = scale();
         Frame frame = new Frame(shapes, scale, EDGE_MM, topMm);
         grain(frame, widthMm, heightMm);
         frame.rectangle(0, 0, widthMm, heightMm, Pen.NOTE);
@@ -158,12 +165,7 @@ public final class CuttingSheet {
         Column column = new Column(shapes, EDGE_MM, topMm, page.widthMm() - 2 * EDGE_MM);
         column.words(
                 "Drawn 1 : "
-                        + String.format(
-                                Locale.ROOT,
-                                "%.1f",
-                                Math.max(
-                                        cutting.supply().width().mm() / (page.widthMm() - 2 * EDGE_MM),
-                                        cutting.supply().height().mm() / (page.heightMm() * DRAWING_SHARE)))
+                        + String.format(Locale.ROOT, "%.1f", 1 / scale())
                         + "; measure on the paper, not here. " + grainWords(),
                 WORDS_MM);
         column.gap(2);

@@ -1,6 +1,5 @@
 package itomichi.server.demo;
 
-import itomichi.cutting.CutWish;
 import itomichi.gathering.Extent.By;
 import itomichi.gathering.Pressing;
 import itomichi.material.BulkKind;
@@ -93,7 +92,7 @@ final class DemoWorkshop {
                 new Use(List.of(Need.WRITE, Need.LIE_FLAT), 1, Hands.PRACTISED),
                 new Extent(By.PAGES, 216),
                 new Leaf(148, 210, false),
-                bookWove(),
+                List.of(bookWove()),
                 LINEN_18_3,
                 StartingBook.PLAIN_GATHERING);
         return bound(book, "link-stitch", List.of(Stage.PURPOSE, Stage.PAPER));
@@ -106,14 +105,14 @@ final class DemoWorkshop {
                 new Use(List.of(Need.WRITE, Need.CARRY), 1, Hands.PRACTISED),
                 new Extent(By.LEAVES, 96),
                 new Leaf(148, 210, true),
-                new Paper(
+                List.of(new Paper(
                         "Bulky cream 100",
                         100,
                         BulkKind.BULKY_BOOK,
                         null,
                         Grain.UNKNOWN,
                         new Stock(640, 900, SheetGrain.ALONG_HEIGHT, 0, 5, 0.8),
-                        paperId.apply("Bulky cream 100")),
+                        paperId.apply("Bulky cream 100"))),
                 LINEN_30_3,
                 new Gathering(
                         null, false, new Wish(true, null, null, null, true), Pressing.OVERNIGHT, false, 0, List.of()));
@@ -127,27 +126,35 @@ final class DemoWorkshop {
                 new Use(List.of(Need.LOOSE_SHEETS, Need.CARRY), 1, Hands.PRACTISED),
                 new Extent(By.SHEETS, 24),
                 new Leaf(230, 320, false),
-                new Paper(
+                List.of(new Paper(
                         "Shadow card 250",
                         250,
                         BulkKind.CARDSTOCK,
                         new Stack(10, 3.02),
                         Grain.UNKNOWN,
                         new Stock(700, 1000, SheetGrain.ALONG_HEIGHT, 0, 18, 2.2),
-                        paperId.apply("Shadow card 250")),
+                        paperId.apply("Shadow card 250"))),
                 LINEN_18_3,
                 StartingBook.PLAIN_GATHERING);
         return bound(book, "stab-tortoise-shell", List.of(Stage.PURPOSE));
     }
 
     private BookDocument swatches() {
+        Paper kraft = new Paper(
+                "Kraft wrap 110",
+                110,
+                BulkKind.OFFICE,
+                null,
+                Grain.UNKNOWN,
+                new Stock(900, 1200, SheetGrain.ALONG_WIDTH, 0, 9, 0.7),
+                paperId.apply("Kraft wrap 110"));
         BookDocument book = book(
                 "Costume swatches",
                 "Cloth of every coat is pasted in; it will be twice as thick when it is full.",
                 new Use(List.of(Need.PASTE_IN, Need.CARRY), 1, Hands.PRACTISED),
                 new Extent(By.PAGES, 112),
                 new Leaf(170, 240, false),
-                bookWove(),
+                List.of(bookWove(), kraft),
                 LINEN_18_3,
                 new Gathering(
                         null,
@@ -161,31 +168,7 @@ final class DemoWorkshop {
                                 new RecipeSheet(0, null, null),
                                 new RecipeSheet(0, 60.0, null),
                                 new RecipeSheet(0, null, 300.0)))));
-        Paper kraft = new Paper(
-                "Kraft wrap 110",
-                110,
-                BulkKind.OFFICE,
-                null,
-                Grain.UNKNOWN,
-                new Stock(900, 1200, SheetGrain.ALONG_WIDTH, 0, 9, 0.7),
-                paperId.apply("Kraft wrap 110"));
-        BookDocument mixed = new BookDocument(
-                book.name(),
-                book.purpose(),
-                book.unit(),
-                book.structure(),
-                book.use(),
-                book.extent(),
-                book.leaf(),
-                book.paper(),
-                List.of(kraft),
-                book.cutting(),
-                book.gathering(),
-                book.stations(),
-                book.cover(),
-                book.thread(),
-                book.done());
-        return bound(mixed, "long-stitch", List.of(Stage.PURPOSE));
+        return bound(book, "long-stitch", List.of(Stage.PURPOSE));
     }
 
     private BookDocument sceneDiary() {
@@ -195,14 +178,14 @@ final class DemoWorkshop {
                 new Use(List.of(Need.WRITE, Need.CARRY), 1, Hands.NEW),
                 new Extent(By.PAGES, 120),
                 new Leaf(105, 148, false),
-                new Paper(
+                List.of(new Paper(
                         "Grey wove 90",
                         90,
                         BulkKind.BOOK_WOVE,
                         new Stack(20, 2.5),
                         Grain.UNKNOWN,
                         new Stock(420, 594, SheetGrain.ALONG_HEIGHT, 0, 60, 0.4),
-                        paperId.apply("Grey wove 90")),
+                        paperId.apply("Grey wove 90"))),
                 LINEN_30_3,
                 StartingBook.PLAIN_GATHERING);
         return bound(book, "several-pamphlets", List.of(Stage.PURPOSE, Stage.PAPER));
@@ -214,7 +197,7 @@ final class DemoWorkshop {
             Use use,
             Extent extent,
             Leaf leaf,
-            Paper paper,
+            List<Paper> papers,
             Thread thread,
             Gathering gathering) {
         BookDocument start = StartingBook.in(Unit.MM);
@@ -226,9 +209,9 @@ final class DemoWorkshop {
                 use,
                 extent,
                 leaf,
-                paper,
-                List.of(),
-                new BookDocument.Cutting(CutWish.Manner.CUT, true, 0),
+                papers.get(0),
+                papers.subList(1, papers.size()),
+                StartingBook.USUAL_CUTTING,
                 gathering,
                 start.stations(),
                 start.cover(),
@@ -241,21 +224,6 @@ final class DemoWorkshop {
         BookDocument chosen = BookDocuments.changed(
                 book,
                 Binding.as(BookDocuments.spec(book), Structures.keyed(structure).orElseThrow()));
-        return new BookDocument(
-                chosen.name(),
-                chosen.purpose(),
-                chosen.unit(),
-                chosen.structure(),
-                chosen.use(),
-                chosen.extent(),
-                chosen.leaf(),
-                chosen.paper(),
-                chosen.otherPapers(),
-                chosen.cutting(),
-                book.gathering(),
-                chosen.stations(),
-                chosen.cover(),
-                chosen.thread(),
-                done);
+        return chosen.withGathering(book.gathering()).withDone(done);
     }
 }

@@ -154,6 +154,26 @@ public record BookDocument(
                 done);
     }
 
+    /** The same book gathered so. */
+    public BookDocument withGathering(Gathering other) {
+        return new BookDocument(
+                name,
+                purpose,
+                unit,
+                structure,
+                use,
+                extent,
+                leaf,
+                paper,
+                otherPapers,
+                cutting,
+                other,
+                stations,
+                cover,
+                thread,
+                done);
+    }
+
     /** The same book with these stages done. */
     public BookDocument withDone(List<Stage> stages) {
         return new BookDocument(

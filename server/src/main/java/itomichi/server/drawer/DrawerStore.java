@@ -101,8 +101,7 @@ class DrawerStore {
                 .join(REVISION)
                 .on(REVISION.BOOK_ID.eq(BOOK.ID), REVISION.NUMBER.eq(BOOK.HEAD))
                 .crossJoin(
-                        "lateral (select distinct v #>> '{}' as id from jsonb_path_query({0}, 'strict $.**.drawerId') v where v #>> '{}' is not null) as used"
-                                .replace("{0}", "revision.document"))
+                        "lateral (select distinct v #>> '{}' as id from jsonb_path_query(revision.document, 'strict $.**.drawerId') v where v #>> '{}' is not null) as used")
                 .where(BOOK.REMOVED_AT.isNull(), condition("used.id is not null"))
                 .orderBy(lower(BOOK.NAME))
                 .fetchGroups(

@@ -47,7 +47,7 @@ class CaliperController {
         return new CaliperView(
                 caliper.name(),
                 new Jaws(simulated.stuff(), simulated.number()),
-                Arrays.stream(SimulatedCaliper.stuffs())
+                Arrays.stream(SimulatedCaliper.Stuff.values())
                         .map(stuff -> new StuffView(stuff, stuff.words()))
                         .toList());
     }

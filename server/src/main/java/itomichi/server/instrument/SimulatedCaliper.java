@@ -2,7 +2,6 @@ package itomichi.server.instrument;
 
 import itomichi.measure.Length;
 import itomichi.plan.UnfitValueException;
-import java.util.Arrays;
 import java.util.random.RandomGenerator;
 import org.springframework.stereotype.Component;
 
@@ -86,9 +85,5 @@ class SimulatedCaliper implements Caliper {
         double readMm = trueMm * (1 + chance.nextGaussian() * PRESSURE) + chance.nextGaussian() * SEAT_MM;
         double hundredths = Math.max(1, Math.rint(readMm * 100));
         return Length.ofMm(hundredths / 100);
-    }
-
-    static Stuff[] stuffs() {
-        return Arrays.copyOf(Stuff.values(), Stuff.values().length);
     }
 }

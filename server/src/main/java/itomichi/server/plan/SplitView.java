@@ -37,13 +37,14 @@ public record SplitView(
     public record ReasonView(boolean speaksFor, InUnits words) {}
 
     static SplitView of(Split split, Sharing taken) {
+        Sharing sharing = split.sharing();
         long minutes = Math.round(split.minutes());
         String hours = minutes < 100 ? minutes + "\u202fmin" : Math.round(minutes / 6.0) / 10.0 + "\u202fh";
         return new SplitView(
-                split.sharing().signatures(),
-                split.sharing().even(),
-                split.sharing().words(),
-                split.sharing().sheetsEach(),
+                split.signatures(),
+                split.even(),
+                sharing.words(),
+                sharing.sheetsEach(),
                 split.blanks(),
                 split.fold().mm(),
                 InUnits.of(split.fold().at(Fineness.BUNDLE)),
@@ -58,6 +59,6 @@ public record SplitView(
                 split.reasons().stream()
                         .map(reason -> new ReasonView(reason.speaksFor(), InUnits.of(reason.words())))
                         .toList(),
-                split.sharing().equals(taken));
+                sharing.equals(taken));
     }
 }
