@@ -7,6 +7,7 @@ import itomichi.finding.Working;
 import itomichi.measure.Fineness;
 import itomichi.measure.Length;
 import itomichi.measure.Phrase;
+import java.util.Optional;
 
 /**
  * A folded cover sewn on with the signature.
@@ -16,8 +17,10 @@ import itomichi.measure.Phrase;
  * @param creep how far the inner sheets stand out, nothing once the fore edge is trimmed
  * @param fold thickness of the folded signature that the cover goes round
  * @param square how far the cover stands out at head, tail and fore edge
+ * @param atHand height of a cover that is at hand; nothing where it is cut to the book
  */
-public record SoftCover(Length pageWidth, Length pageHeight, Length creep, Length fold, Length square) {
+public record SoftCover(
+        Length pageWidth, Length pageHeight, Length creep, Length fold, Length square, Optional<Length> atHand) {
 
     private static final Formula WIDTH = Formula.of("2 × (W + c + q) + f");
     private static final Formula HEIGHT = Formula.of("H + 2 × q");
@@ -31,17 +34,21 @@ public record SoftCover(Length pageWidth, Length pageHeight, Length creep, Lengt
                 .with("q", "square", Quantity.of(square, Fineness.CUT))
                 .with("f", "thickness it goes round", Quantity.of(fold, Fineness.BUNDLE))
                 .from(Source.GEOMETRY)
-                .note(Phrase.of(
-                        "Height: {} + 2 × {} = {}.",
-                        pageHeight.at(Fineness.CUT),
-                        square.at(Fineness.CUT),
-                        height().at(Fineness.CUT)))
+                .note(
+                        atHand.isPresent()
+                                ? Phrase.of("Height: {}, as it is at hand.", height().at(Fineness.CUT))
+                                : Phrase.of(
+                                        "Height: {} + 2 × {} = {}.",
+                                        pageHeight.at(Fineness.CUT),
+                                        square.at(Fineness.CUT),
+                                        height().at(Fineness.CUT)))
                 .note(Phrase.of("Measure the sewn block before cutting; the cover\u2019s grain runs with the fold."))
                 .gives(SIZE);
     }
 
     /** Height of the cover. */
     public Length height() {
-        return Length.ofMm(HEIGHT.evaluate(symbol -> symbol.equals("H") ? pageHeight.mm() : square.mm()));
+        return atHand.orElseGet(
+                () -> Length.ofMm(HEIGHT.evaluate(symbol -> symbol.equals("H") ? pageHeight.mm() : square.mm())));
     }
 }

@@ -2,11 +2,11 @@ package itomichi.plan;
 
 import itomichi.gathering.SplitWish;
 import itomichi.measure.Length;
-import itomichi.station.StationScheme;
 import itomichi.structure.Need;
 import itomichi.structure.Structure;
 import java.util.EnumSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 
@@ -15,8 +15,6 @@ public final class Binding {
 
     /** Room at first for what is pasted in, as a share of the paper. */
     private static final double PASTE_IN_SHARE = 0.25;
-    /** Stations at first lie a tenth of the height from head and tail. */
-    private static final double SHARE = 0.1;
 
     private Binding() {}
 
@@ -40,12 +38,11 @@ public final class Binding {
                 spec.leaf(),
                 spec.papers(),
                 gathering(spec, to),
-                new StationScheme.Share(stations, SHARE),
+                HoleWish.of(to.holing().start(stations)),
                 spec.cover(),
                 spec.thread().withStrands(1),
                 done);
-        BookSpec.Cover cover = spec.cover();
-        return bound.withCover(new BookSpec.Cover(to.inSoftCover(), cover.thickness(), cover.square()));
+        return bound.withCover(spec.cover().withWanted(to.inSoftCover()));
     }
 
     private static Gathering gathering(BookSpec spec, Structure to) {
@@ -62,6 +59,7 @@ public final class Binding {
                 pastes && spec.gathering().pasteIns().equals(Length.ZERO)
                         ? paper.times(PASTE_IN_SHARE)
                         : spec.gathering().pasteIns(),
-                same ? spec.gathering().recipes() : List.of());
+                same ? spec.gathering().recipes() : List.of(),
+                same ? spec.gathering().heights() : Map.of());
     }
 }

@@ -15,7 +15,8 @@ import java.util.Optional;
  * @param gathered the sheets as they are gathered
  * @param papers the book's papers, each with how thick it is and how its stock is cut, in the order of the spec
  * @param coverSize the soft cover opened flat; nothing where there is none
- * @param sewing holes and thread; nothing where the structure's sewing cannot be planned here yet
+ * @param holes where the holes are and what makes them; nothing where the book has none
+ * @param sewing the thread; nothing where the structure's sewing cannot be planned here yet
  * @param figures the figures of the band, each with its working, in the order of the work
  * @param remarks what is to be said, the gravest first
  * @param next the next thing to do, stage by stage
@@ -25,6 +26,7 @@ public record BookPlan(
         Gathered gathered,
         List<PaperPlan> papers,
         Optional<CoverSize> coverSize,
+        Optional<Holes> holes,
         Optional<SewingPlan> sewing,
         List<Figure> figures,
         List<Remark<BookSpec>> remarks,
@@ -46,6 +48,16 @@ public record BookPlan(
     public SewingPlan sewn() {
         return sewing.orElseThrow(() ->
                 new IllegalStateException("The sewing of a " + spec.bound().name() + " cannot be planned yet"));
+    }
+
+    /** Holes through folds, of a book that has such. */
+    public Optional<Holes.InFolds> foldHoles() {
+        return holes.filter(Holes.InFolds.class::isInstance).map(Holes.InFolds.class::cast);
+    }
+
+    /** Holes through the side, of a book that has such. */
+    public Optional<Holes.ThroughSide> sideHoles() {
+        return holes.filter(Holes.ThroughSide.class::isInstance).map(Holes.ThroughSide.class::cast);
     }
 
     /** The pages nobody asked for, by number; empty where there are none. */

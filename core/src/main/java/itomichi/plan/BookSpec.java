@@ -12,6 +12,7 @@ import itomichi.station.StationScheme;
 import itomichi.structure.Structure;
 import itomichi.structure.Structures;
 import java.util.EnumSet;
+import java.util.Optional;
 import java.util.Set;
 
 /**
@@ -24,7 +25,7 @@ import java.util.Set;
  * @param leaf size of a folded leaf
  * @param papers what it is made from
  * @param gathering how its sheets are gathered
- * @param stations where the holes go
+ * @param holes where the holes go
  * @param cover the soft cover sewn on with it, if any
  * @param thread what it is sewn with, and how
  * @param done stages that the binder has said are done
@@ -37,7 +38,7 @@ public record BookSpec(
         Leaf leaf,
         Papers papers,
         Gathering gathering,
-        StationScheme stations,
+        HoleWish holes,
         Cover cover,
         Sewing thread,
         Set<Stage> done) {
@@ -61,45 +62,21 @@ public record BookSpec(
         Limits.number("extent.number", "A book", extent.pages(bound.form().folded()), 1, MOST_PAGES, " pages");
         papers.check(unit);
         gathering.check(papers.all().size(), unit);
-        checkStations(stations, bound, unit);
+        holes.check(bound, unit);
+        cover.check(unit);
     }
 
     /** More than any hand would bind. */
     private static final int MOST_PAGES = 4000;
 
-    private static void checkStations(StationScheme stations, Structure bound, Unit unit) {
-        Limits.number("stations.count", "A fold", stations.count(), 2, 400, " stations");
-        bound.stitching().ifPresent(sewn -> {
-            if (!sewn.takesStations(stations.count())) {
-                throw new UnfitValueException(
-                        "stations.count", "Read " + stations.count() + " stations; " + sewn.stationsWanted() + ".");
-            }
-        });
-        if (stations instanceof StationScheme.Margins margins) {
-            Limits.length("stations.headMm", "A margin", margins.headMargin(), 0.5, 600, unit);
-            Limits.length("stations.tailMm", "A margin", margins.tailMargin(), 0.5, 600, unit);
-        } else if (stations instanceof StationScheme.Share share) {
-            Limits.number("stations.sharePercent", "A share", share.share() * 100, 1, 45, " %");
-        } else if (stations instanceof StationScheme.Placed placed) {
-            for (int i = 0; i < placed.count(); i++) {
-                Limits.length(
-                        "stations.placedMm", "A station", placed.fromHead().get(i), 0, 1200, unit);
-                if (i > 0
-                        && !placed.fromHead()
-                                .get(i - 1)
-                                .isLessThan(placed.fromHead().get(i))) {
-                    throw new UnfitValueException(
-                            "stations.placedMm",
-                            "Station " + (i + 1) + " must lie below station " + i
-                                    + ": they are counted from the head.");
-                }
-            }
-        }
-    }
-
     /** The paper that is taken where nothing else is said. */
     public Paper paper() {
         return papers.main().paper();
+    }
+
+    /** Where the holes along the fold go. */
+    public StationScheme stations() {
+        return holes.stations();
     }
 
     /** Pages wanted. */
@@ -147,11 +124,47 @@ public record BookSpec(
      * @param wanted whether there is one
      * @param thickness of the cover stuff
      * @param square how far it stands out
+     * @param height of a cover at hand; nothing where it is cut to the book
+     * @param spine width of the spine of a cover at hand; nothing where it follows from the block
+     * @param headSquare how far it stands out at the head; nothing where head and tail share alike
      */
-    public record Cover(boolean wanted, Length thickness, Length square) {
+    public record Cover(
+            boolean wanted,
+            Length thickness,
+            Length square,
+            Optional<Length> height,
+            Optional<Length> spine,
+            Optional<Length> headSquare) {
         public Cover {
-            Limits.length("cover.thicknessMm", "A cover's thickness", thickness, 0.02, 5, Unit.MM);
+            Limits.length("cover.thicknessMm", "A cover's thickness", thickness, 0.02, 10, Unit.MM);
             Limits.length("cover.squareMm", "A square", square, 0, 60, Unit.MM);
+        }
+
+        /** A cover that is cut to the book. */
+        public Cover(boolean wanted, Length thickness, Length square) {
+            this(wanted, thickness, square, Optional.empty(), Optional.empty(), Optional.empty());
+        }
+
+        private void check(Unit unit) {
+            height.ifPresent(given -> Limits.length("cover.heightMm", "A cover", given, 20, 1300, unit));
+            spine.ifPresent(given -> Limits.length("cover.spineMm", "A spine", given, 1, 400, unit));
+            headSquare.ifPresent(given -> Limits.length("cover.headSquareMm", "A square", given, 0, 200, unit));
+        }
+
+        public Cover withWanted(boolean other) {
+            return new Cover(other, thickness, square, height, spine, headSquare);
+        }
+
+        public Cover withHeight(Optional<Length> other) {
+            return new Cover(wanted, thickness, square, other, spine, headSquare);
+        }
+
+        public Cover withHeadSquare(Optional<Length> other) {
+            return new Cover(wanted, thickness, square, height, spine, other);
+        }
+
+        public Cover withSpine(Optional<Length> other) {
+            return new Cover(wanted, thickness, square, height, other, headSquare);
         }
     }
 
@@ -225,46 +238,50 @@ public record BookSpec(
     }
 
     public BookSpec withTitle(Title other) {
-        return new BookSpec(other, structure, use, extent, leaf, papers, gathering, stations, cover, thread, done);
+        return new BookSpec(other, structure, use, extent, leaf, papers, gathering, holes, cover, thread, done);
     }
 
     public BookSpec withStructure(String other) {
-        return new BookSpec(title, other, use, extent, leaf, papers, gathering, stations, cover, thread, done);
+        return new BookSpec(title, other, use, extent, leaf, papers, gathering, holes, cover, thread, done);
     }
 
     public BookSpec withUse(Use other) {
-        return new BookSpec(title, structure, other, extent, leaf, papers, gathering, stations, cover, thread, done);
+        return new BookSpec(title, structure, other, extent, leaf, papers, gathering, holes, cover, thread, done);
     }
 
     public BookSpec withExtent(Extent other) {
-        return new BookSpec(title, structure, use, other, leaf, papers, gathering, stations, cover, thread, done);
+        return new BookSpec(title, structure, use, other, leaf, papers, gathering, holes, cover, thread, done);
     }
 
     public BookSpec withLeaf(Leaf other) {
-        return new BookSpec(title, structure, use, extent, other, papers, gathering, stations, cover, thread, done);
+        return new BookSpec(title, structure, use, extent, other, papers, gathering, holes, cover, thread, done);
     }
 
     public BookSpec withPapers(Papers other) {
-        return new BookSpec(title, structure, use, extent, leaf, other, gathering, stations, cover, thread, done);
+        return new BookSpec(title, structure, use, extent, leaf, other, gathering, holes, cover, thread, done);
     }
 
     public BookSpec withGathering(Gathering other) {
-        return new BookSpec(title, structure, use, extent, leaf, papers, other, stations, cover, thread, done);
+        return new BookSpec(title, structure, use, extent, leaf, papers, other, holes, cover, thread, done);
     }
 
-    public BookSpec withStations(StationScheme other) {
+    public BookSpec withHoles(HoleWish other) {
         return new BookSpec(title, structure, use, extent, leaf, papers, gathering, other, cover, thread, done);
     }
 
+    public BookSpec withStations(StationScheme other) {
+        return withHoles(holes.withStations(other));
+    }
+
     public BookSpec withCover(Cover other) {
-        return new BookSpec(title, structure, use, extent, leaf, papers, gathering, stations, other, thread, done);
+        return new BookSpec(title, structure, use, extent, leaf, papers, gathering, holes, other, thread, done);
     }
 
     public BookSpec withSewing(Sewing other) {
-        return new BookSpec(title, structure, use, extent, leaf, papers, gathering, stations, cover, other, done);
+        return new BookSpec(title, structure, use, extent, leaf, papers, gathering, holes, cover, other, done);
     }
 
     public BookSpec withDone(Set<Stage> other) {
-        return new BookSpec(title, structure, use, extent, leaf, papers, gathering, stations, cover, thread, other);
+        return new BookSpec(title, structure, use, extent, leaf, papers, gathering, holes, cover, thread, other);
     }
 }

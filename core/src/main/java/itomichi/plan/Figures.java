@@ -13,8 +13,6 @@ import itomichi.gathering.Gathered;
 import itomichi.measure.Fineness;
 import itomichi.measure.Length;
 import itomichi.measure.Phrase;
-import itomichi.station.StationScheme;
-import itomichi.station.Stations;
 import itomichi.structure.ThumbRule;
 import java.util.ArrayList;
 import java.util.List;
@@ -24,11 +22,6 @@ final class Figures {
 
     private static final Formula DOUBLE = Formula.of("2 × (W + a)");
     private static final Formula ONE = Formula.of("W + a");
-    private static final Formula GAP = Formula.of("(H − a − b) ÷ (m − 1)");
-    private static final Formula GAP_BY_SHARE = Formula.of("(H − 2 × q × H) ÷ (m − 1)");
-    private static final Formula SPAN = Formula.of("z − a");
-    private static final Quantity MARK = Quantity.of(Length.ZERO, Fineness.MARK);
-
     private static final Formula SHEETS = Formula.of("⌈P ÷ e⌉");
     private static final Formula BY_SPLIT = Formula.of("a + b");
     private static final Formula SHORT = Formula.of("N − h");
@@ -237,42 +230,6 @@ final class Figures {
                         .between(thread.with(rule.lowHeights() * heightMm), thread.with(rule.highHeights() * heightMm))
                         .note(Phrase.of("Rule of thumb: {}.", rule.words()))
                         .gives(thread));
-    }
-
-    Figures addStations(Stations stations) {
-        Quantity height = Quantity.of(spec.leaf().height(), Fineness.MARK);
-        Quantity count = Quantity.count(stations.count());
-        Working working;
-        if (spec.stations() instanceof StationScheme.Margins margins && StationRemarks.marginsFit(spec)) {
-            working = Working.by(GAP)
-                    .with("H", "height of the fold", height)
-                    .with("a", "from the head", Quantity.of(margins.headMargin(), Fineness.MARK))
-                    .with("b", "from the tail", Quantity.of(margins.tailMargin(), Fineness.MARK))
-                    .with("m", "stations", count)
-                    .gives(MARK);
-        } else if (spec.stations() instanceof StationScheme.Share share) {
-            working = Working.by(GAP_BY_SHARE)
-                    .with("H", "height of the fold", height)
-                    .with("q", "share of the height at each end", Quantity.ratio(share.share(), 3))
-                    .with("m", "stations", count)
-                    .gives(MARK);
-        } else {
-            working = Working.by(SPAN)
-                    .with("z", "last station, from the head", Quantity.of(stations.at(stations.count()), Fineness.MARK))
-                    .with("a", "first station, from the head", Quantity.of(stations.at(1), Fineness.MARK))
-                    .note(Phrase.of("From the first station to the last; the stations are placed by hand."))
-                    .gives(MARK);
-        }
-        boolean placed = working.formula() == SPAN;
-        figures.add(Figure.shownAs(
-                "stations",
-                "Stations",
-                working,
-                Phrase.of(
-                        placed ? "{} over {}" : "{}, {} apart",
-                        stations.count(),
-                        Length.ofMm(working.result().number()).at(Fineness.MARK))));
-        return this;
     }
 
     void addCover(SoftCover cover) {

@@ -4,8 +4,11 @@ import itomichi.gathering.Pressing;
 import itomichi.gathering.SplitWish;
 import itomichi.measure.Length;
 import itomichi.measure.Unit;
+import java.util.Collections;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.TreeMap;
 
 /**
  * How a binder wants sheets gathered.
@@ -16,6 +19,7 @@ import java.util.Optional;
  * @param twoOn whether two signatures share each length of thread
  * @param pasteIns thickness of what is to be pasted in, all of it together
  * @param recipes what lies in a signature, sheet by sheet; several are taken in turn through the book; none where every sheet is alike
+ * @param heights of signatures that are not as high as the leaf, by their number from 1
  */
 public record Gathering(
         Optional<Chosen> chosen,
@@ -23,17 +27,20 @@ public record Gathering(
         Pressing pressing,
         boolean twoOn,
         Length pasteIns,
-        List<List<RecipeSheet>> recipes) {
+        List<List<RecipeSheet>> recipes,
+        Map<Integer, Length> heights) {
 
     /** Nothing chosen, nothing preferred. */
-    public static final Gathering PLAIN =
-            new Gathering(Optional.empty(), SplitWish.NONE, Pressing.OVERNIGHT, false, Length.ZERO, List.of());
+    public static final Gathering PLAIN = new Gathering(
+            Optional.empty(), SplitWish.NONE, Pressing.OVERNIGHT, false, Length.ZERO, List.of(), Map.of());
 
     private static final int MOST_SHEETS = 60;
     private static final int MOST_RECIPES = 200;
+    private static final int MOST_SIGNATURES = itomichi.gathering.Form.MOST_SIGNATURES;
 
     public Gathering {
         recipes = recipes.stream().map(List::copyOf).toList();
+        heights = Collections.unmodifiableMap(new TreeMap<>(heights));
     }
 
     /**
@@ -63,6 +70,7 @@ public record Gathering(
                 .ifPresent(
                         number -> Limits.number("gathering.wish.mostSheets", "A signature", number, 1, 100, " sheets"));
         Limits.length("gathering.pasteInsMm", "Room for paste-ins", pasteIns, 0, 200, unit);
+        heights(unit);
         Limits.number("gathering.recipes", "A book", recipes.size(), 0, MOST_RECIPES, " recipes");
         for (List<RecipeSheet> recipe : recipes) {
             Limits.number("gathering.recipes", "A recipe", recipe.size(), 1, MOST_SHEETS, " sheets");
@@ -78,8 +86,15 @@ public record Gathering(
         }
     }
 
+    private void heights(Unit unit) {
+        heights.forEach((number, height) -> {
+            Limits.number("gathering.unlike", "A signature’s number", number, 1, MOST_SIGNATURES, "");
+            Limits.length("gathering.unlike", "A signature’s height", height, 20, 1200, unit);
+        });
+    }
+
     private static void signatures(String field, int number) {
-        Limits.number(field, "A book", number, 1, itomichi.gathering.Form.MOST_SIGNATURES, " signatures");
+        Limits.number(field, "A book", number, 1, MOST_SIGNATURES, " signatures");
     }
 
     private static void leaf(Length width, Unit unit) {
@@ -87,26 +102,30 @@ public record Gathering(
     }
 
     public Gathering withChosen(Optional<Chosen> other) {
-        return new Gathering(other, wish, pressing, twoOn, pasteIns, recipes);
+        return new Gathering(other, wish, pressing, twoOn, pasteIns, recipes, heights);
     }
 
     public Gathering withTwoOn(boolean other) {
-        return new Gathering(chosen, wish, pressing, other, pasteIns, recipes);
+        return new Gathering(chosen, wish, pressing, other, pasteIns, recipes, heights);
     }
 
     public Gathering withPressing(Pressing other) {
-        return new Gathering(chosen, wish, other, twoOn, pasteIns, recipes);
+        return new Gathering(chosen, wish, other, twoOn, pasteIns, recipes, heights);
     }
 
     public Gathering withPasteIns(Length other) {
-        return new Gathering(chosen, wish, pressing, twoOn, other, recipes);
+        return new Gathering(chosen, wish, pressing, twoOn, other, recipes, heights);
     }
 
     public Gathering withWish(SplitWish other) {
-        return new Gathering(chosen, other, pressing, twoOn, pasteIns, recipes);
+        return new Gathering(chosen, other, pressing, twoOn, pasteIns, recipes, heights);
     }
 
     public Gathering withRecipes(List<List<RecipeSheet>> other) {
-        return new Gathering(chosen, wish, pressing, twoOn, pasteIns, other);
+        return new Gathering(chosen, wish, pressing, twoOn, pasteIns, other, heights);
+    }
+
+    public Gathering withHeights(Map<Integer, Length> other) {
+        return new Gathering(chosen, wish, pressing, twoOn, pasteIns, recipes, other);
     }
 }

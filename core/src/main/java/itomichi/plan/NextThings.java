@@ -11,12 +11,19 @@ import java.util.Optional;
 /** Says what to do next, from the stages that are done. */
 final class NextThings {
 
+    private static final Phrase NO_HOLES = Phrase.of("No holes: it is not sewn");
+
     private NextThings() {}
 
-    static BookPlan.NextThing of(BookSpec spec, Gathered gathered, List<PaperPlan> papers, Optional<Sewer.Sewn> sewn) {
+    static BookPlan.NextThing of(
+            BookSpec spec,
+            Gathered gathered,
+            List<PaperPlan> papers,
+            Optional<Holes> holes,
+            Optional<Sewer.Sewn> sewn) {
         for (Stage stage : Stage.values()) {
             if (!spec.done().contains(stage)) {
-                return new BookPlan.NextThing(stage, false, words(stage, spec, gathered, papers, sewn));
+                return new BookPlan.NextThing(stage, false, words(stage, spec, gathered, papers, holes, sewn));
             }
         }
         return new BookPlan.NextThing(
@@ -24,15 +31,29 @@ final class NextThings {
     }
 
     private static Phrase words(
-            Stage stage, BookSpec spec, Gathered gathered, List<PaperPlan> papers, Optional<Sewer.Sewn> sewn) {
+            Stage stage,
+            BookSpec spec,
+            Gathered gathered,
+            List<PaperPlan> papers,
+            Optional<Holes> holes,
+            Optional<Sewer.Sewn> sewn) {
         return switch (stage) {
             case PURPOSE -> Phrase.of("Say what it is for");
             case PAPER -> paper(spec, papers);
             case GATHER -> gather(spec, gathered);
+            case STATIONS ->
+                holes.map(made -> Phrase.of(
+                                "Settle where the {} holes go", made.list().holes()))
+                        .orElse(NO_HOLES);
+            case TEMPLATE ->
+                holes.map(made -> Phrase.of(
+                                "Print the template and punch {}",
+                                things(made.list().holes(), "hole")))
+                        .orElse(NO_HOLES);
             default ->
                 sewn.map(sewing -> sew(stage, spec, sewing))
                         .orElseGet(() -> Phrase.of(
-                                "Sheets are gathered; how a {} is sewn cannot be planned here yet",
+                                "Holes are planned; how a {} is sewn cannot be planned here yet",
                                 spec.bound().name().toLowerCase(Locale.ROOT)));
         };
     }
@@ -79,10 +100,7 @@ final class NextThings {
     }
 
     private static Phrase sew(Stage stage, BookSpec spec, Sewer.Sewn sewn) {
-        int stations = sewn.plan().stations().count();
         return switch (stage) {
-            case STATIONS -> Phrase.of("Settle where the {} holes go", stations);
-            case TEMPLATE -> Phrase.of("Print the strip and punch {}", things(stations, "hole"));
             case THREAD ->
                 Phrase.of(
                         "Cut {} of {}",

@@ -5,6 +5,7 @@ import itomichi.cutting.Demand;
 import itomichi.finding.Working;
 import itomichi.gathering.FoldedSheet;
 import itomichi.gathering.Gathered;
+import itomichi.gathering.Signature;
 import itomichi.material.Grain;
 import itomichi.measure.Length;
 import java.util.ArrayList;
@@ -67,16 +68,24 @@ public record PaperPlan(BookPaper paper, Working thickness, List<Demand> demands
                     ? List.of(new Demand(spec.leaf().width().plus(trim), height, singly.sheets()))
                     : List.of();
         }
-        Map<Length, Integer> widths = new LinkedHashMap<>();
-        ((Gathered.InSignatures) gathered)
-                .block().signatures().stream()
-                        .flatMap(signature -> signature.sheets().stream())
-                        .filter(sheet -> sheet.paper() == paper)
-                        .map(FoldedSheet::unfolded)
-                        .forEach(width -> widths.merge(width.plus(trim.times(2)), 1, Integer::sum));
-        return widths.entrySet().stream()
-                .map(entry -> new Demand(entry.getKey(), height, entry.getValue()))
+        Map<Size, Integer> sizes = new LinkedHashMap<>();
+        List<Signature> signatures = ((Gathered.InSignatures) gathered).block().signatures();
+        for (int i = 0; i < signatures.size(); i++) {
+            Length own = spec.gathering()
+                    .heights()
+                    .getOrDefault(i + 1, spec.leaf().height())
+                    .plus(trim.times(2));
+            for (FoldedSheet sheet : signatures.get(i).sheets()) {
+                if (sheet.paper() == paper) {
+                    sizes.merge(new Size(sheet.unfolded().plus(trim.times(2)), own), 1, Integer::sum);
+                }
+            }
+        }
+        return sizes.entrySet().stream()
+                .map(entry -> new Demand(entry.getKey().width(), entry.getKey().height(), entry.getValue()))
                 .sorted(Comparator.comparing(Demand::number).reversed())
                 .toList();
     }
+
+    private record Size(Length width, Length height) {}
 }

@@ -5,8 +5,13 @@ import itomichi.finding.Working;
 import itomichi.gathering.Gathered;
 import itomichi.gathering.Signature;
 import itomichi.measure.Length;
+import itomichi.path.Hole;
 import itomichi.schedule.BenchTime;
+import itomichi.station.Role;
+import itomichi.station.Stations;
+import itomichi.structure.Holing;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 
 /** Works out a plan. It has no state: the same spec gives the same plan. */
@@ -30,43 +35,61 @@ public final class Planner {
                 Gatherer.gather(spec, thicknesses.stream().map(Working::length).toList(), strand);
         List<PaperPlan> papers = PaperPlan.of(spec, gathered, thicknesses);
         Optional<Sewer.Sewn> sewn = Sewer.sew(spec, gathered, strand);
+        Optional<Holes> holes = holes(spec, gathered, strand, sewn);
         Optional<SoftCover> cover = cover(spec, gathered);
 
         Figures figures = new Figures(spec).addSheets(gathered, papers).addThickness(gathered, papers);
-        sewn.ifPresent(sewing -> figures.addStations(sewing.plan().stations()));
+        holes.ifPresent(made -> new HoleFigures(spec, figures).add(made));
         sewn.ifPresentOrElse(
                 sewing -> figures.add("thread-thickness", "Thread thickness", diameter)
-                        .add("hole", "Hole width", sewing.hole())
                         .add("thread", "Thread to cut", sewing.thread().cut()),
                 () -> figures.addThreadByRule(gathered));
         cover.ifPresent(figures::addCover);
-        figures.add("time", "At the bench", time(spec, gathered, sewn));
+        figures.add("time", "At the bench", time(gathered, holes, sewn));
 
         return new BookPlan(
                 spec,
                 gathered,
                 papers,
                 cover.map(soft -> new BookPlan.CoverSize(soft.width().length(), soft.height())),
+                holes,
                 sewn.map(Sewer.Sewn::plan),
                 figures.all(),
-                Remarks.all(spec, gathered, papers, sewn),
-                NextThings.of(spec, gathered, papers, sewn));
+                Remarks.all(spec, gathered, papers, holes, sewn),
+                NextThings.of(spec, gathered, papers, holes, sewn));
     }
 
-    private static Working time(BookSpec spec, Gathered gathered, Optional<Sewer.Sewn> sewn) {
-        if (sewn.isPresent()) {
-            SewingPlan plan = sewn.get().plan();
-            int passes = plan.path().passes().values().stream()
-                    .mapToInt(Integer::intValue)
-                    .sum();
-            return BenchTime.of(gathered.sheets(), plan.stations().count(), passes);
+    private static Working time(Gathered gathered, Optional<Holes> holes, Optional<Sewer.Sewn> sewn) {
+        int punched = holes.map(made -> made.list().holes()).orElse(0);
+        // what is folded: endpaper sections too, but never a single sheet
+        int folded = gathered instanceof Gathered.InSignatures signatures
+                ? signatures.block().sheets()
+                : 0;
+        int passes = sewn.map(sewing -> sewing.plan().path().passes().values().stream()
+                        .mapToInt(Integer::intValue)
+                        .sum())
+                .orElse(gathered instanceof Gathered.Singly ? 3 * punched : punched);
+        return BenchTime.of(folded, punched, passes);
+    }
+
+    private static Optional<Holes> holes(BookSpec spec, Gathered gathered, Length strand, Optional<Sewer.Sewn> sewn) {
+        Holing holing = spec.bound().holing();
+        if (!holing.any()) {
+            return Optional.empty();
         }
-        int stations = spec.stations().count();
-        if (gathered instanceof Gathered.InSignatures folded) {
-            int holes = folded.block().signatures().size() * stations;
-            return BenchTime.of(folded.block().sheets(), holes, holes);
+        if (gathered instanceof Gathered.Singly singly) {
+            return Optional.of(SideHoles.of(spec, singly, strand));
         }
-        return BenchTime.of(0, stations, 3 * stations);
+        Stations stations = FoldHoles.stations(spec);
+        List<Role> roles = holing.roles(stations.count());
+        Map<Hole, Integer> sewnThrough =
+                sewn.map(sewing -> sewing.plan().path().passes()).orElse(Map.of());
+        return Optional.of(FoldHoles.of(
+                spec,
+                (Gathered.InSignatures) gathered,
+                strand,
+                stations,
+                number -> sewnThrough.getOrDefault(new Hole(1, number), holing.passes(roles.get(number - 1)))));
     }
 
     /** A soft cover goes round the one fold, or round the spine of the whole block. */
@@ -82,7 +105,8 @@ public final class Planner {
                 spec.leaf().trimmed() ? Length.ZERO : thickest.creep().length(),
                 one
                         ? thickest.foldThickness(spec.bound().form().comfort()).length()
-                        : folded.block().spine().length(),
-                spec.cover().square()));
+                        : spec.cover().spine().orElse(CoverRows.width(folded.block())),
+                spec.cover().square(),
+                spec.cover().height()));
     }
 }

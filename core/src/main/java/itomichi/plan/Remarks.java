@@ -13,7 +13,11 @@ final class Remarks {
     private Remarks() {}
 
     static List<Remark<BookSpec>> all(
-            BookSpec spec, Gathered gathered, List<PaperPlan> papers, Optional<Sewer.Sewn> sewn) {
+            BookSpec spec,
+            Gathered gathered,
+            List<PaperPlan> papers,
+            Optional<Holes> holes,
+            Optional<Sewer.Sewn> sewn) {
         List<Remark<BookSpec>> remarks = new ArrayList<>();
         remarks.addAll(PaperRemarks.of(spec, papers));
         remarks.addAll(GatherRemarks.of(spec, gathered));
@@ -22,11 +26,17 @@ final class Remarks {
                 && spec.bound().form().most() > 1) {
             remarks.addAll(WedgeRemarks.of(spec, folded));
         }
-        sewn.ifPresent(sewing -> {
-            remarks.addAll(StationRemarks.of(spec, sewing.plan()));
-            remarks.addAll(ThreadRemarks.of(
-                    spec, sewing.thread().cut().length(), sewing.plan().pathFaults()));
+        holes.ifPresent(made -> {
+            if (made instanceof Holes.InFolds folds) {
+                remarks.addAll(StationRemarks.of(spec, folds));
+                remarks.addAll(CoverRowRemarks.of(spec, folds));
+            } else if (made instanceof Holes.ThroughSide side) {
+                remarks.addAll(SideRemarks.of(spec, side));
+            }
+            remarks.addAll(CountRemarks.of(spec));
         });
+        sewn.ifPresent(sewing -> remarks.addAll(ThreadRemarks.of(
+                spec, sewing.thread().cut().length(), sewing.plan().pathFaults())));
         // the gravest first; else in the order of the work
         remarks.sort(Comparator.comparing((Remark<BookSpec> remark) -> remark.weight())
                 .reversed());

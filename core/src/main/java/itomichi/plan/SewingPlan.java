@@ -1,6 +1,5 @@
 package itomichi.plan;
 
-import itomichi.measure.Length;
 import itomichi.path.FoldFrame;
 import itomichi.path.PathFault;
 import itomichi.path.ThreadPath;
@@ -8,16 +7,14 @@ import itomichi.station.Stations;
 import java.util.List;
 
 /**
- * Holes and thread of a structure whose sewing can be planned.
+ * Thread of a structure whose sewing can be planned.
  *
  * @param fold stations, thicknesses and thread that the path lies in
- * @param hole width of the holes to make
  * @param path the thread's way
  * @param pathFaults what the independent checks found; empty for a sound path
  * @param steps the sewing, a hand's move at a time
  */
-public record SewingPlan(
-        FoldFrame fold, Length hole, ThreadPath path, List<PathFault> pathFaults, List<StepLine> steps) {
+public record SewingPlan(FoldFrame fold, ThreadPath path, List<PathFault> pathFaults, List<StepLine> steps) {
 
     public SewingPlan {
         pathFaults = List.copyOf(pathFaults);

@@ -22,6 +22,7 @@ public record StationFault(Kind kind, int station, Phrase words) {
         TEARS_THROUGH(true),
         NEAR_END(false),
         NEAR_NEIGHBOUR(false),
+        KETTLE_NEAR(false),
         GAPES(false);
 
         private final boolean impossible;
@@ -36,9 +37,11 @@ public record StationFault(Kind kind, int station, Phrase words) {
     }
 
     /** Nearer to an end, and the hole tears out: common practice. */
-    static final Length END_LEAST = Length.ofMm(3);
+    public static final Length END_LEAST = Length.ofMm(3);
     /** Nearer to an end, and it is weak: common practice. */
     static final Length END_GOOD = Length.ofMm(6);
+    /** Nearer to an end, and a kettle slips over it; about 12 mm is usual: common practice. */
+    static final Length KETTLE_GOOD = Length.ofMm(9);
     /** Nearer to each other, and the paper between tears: common practice. */
     static final Length NEIGHBOUR_LEAST = Length.ofMm(4);
     /** Nearer to each other, and it is weak: common practice. */
@@ -46,11 +49,18 @@ public record StationFault(Kind kind, int station, Phrase words) {
     /** A longer gap lets the leaves gape: common practice for tall pages on three stations. */
     static final Length GAP_GAPES = Length.ofMm(90);
 
-    /** Judges every station of a fold of this height, from the head down. */
-    public static List<StationFault> judge(Stations stations, Length height) {
+    /**
+     * Judges every station of a fold, from the head down.
+     *
+     * @param stations measured from the head as it will be once it is trimmed
+     * @param height of the fold once it is trimmed
+     * @param roles what each station is for, in their order
+     * @param trimmed whether head and tail are trimmed after punching
+     */
+    public static List<StationFault> judge(Stations stations, Length height, List<Role> roles, boolean trimmed) {
         List<StationFault> faults = new ArrayList<>();
         for (int number = 1; number <= stations.count(); number++) {
-            judgeEnds(stations, height, number, faults);
+            judgeEnds(stations, height, number, roles.get(number - 1), trimmed, faults);
             if (number > 1) {
                 judgeGap(stations, number, faults);
             }
@@ -58,10 +68,11 @@ public record StationFault(Kind kind, int station, Phrase words) {
         return faults;
     }
 
-    private static void judgeEnds(Stations stations, Length height, int number, List<StationFault> faults) {
+    private static void judgeEnds(
+            Stations stations, Length height, int number, Role role, boolean trimmed, List<StationFault> faults) {
         Length place = stations.at(number);
         Length end = place.compareTo(height.minus(place)) < 0 ? place : height.minus(place);
-        String nearest = end.equals(place) ? "head" : "tail";
+        String nearest = (end.equals(place) ? "head" : "tail") + (trimmed ? ", once it is trimmed" : "");
         if (end.micrometres() <= 0) {
             faults.add(new StationFault(
                     Kind.OUTSIDE_FOLD,
@@ -91,6 +102,16 @@ public record StationFault(Kind kind, int station, Phrase words) {
                             end.at(Fineness.MARK),
                             nearest,
                             END_GOOD.at(Fineness.MARK))));
+        } else if (role == Role.KETTLE && end.isLessThan(KETTLE_GOOD)) {
+            faults.add(new StationFault(
+                    Kind.KETTLE_NEAR,
+                    number,
+                    Phrase.of(
+                            "The kettle at station {} is {} from the {}: about {} is usual, nearer it slips over the end.",
+                            number,
+                            end.at(Fineness.MARK),
+                            nearest,
+                            Length.ofMm(12).at(Fineness.MARK))));
         }
     }
 

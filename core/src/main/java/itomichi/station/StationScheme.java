@@ -1,7 +1,11 @@
 package itomichi.station;
 
+import itomichi.measure.Fineness;
 import itomichi.measure.Length;
+import itomichi.measure.Phrase;
+import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.stream.IntStream;
 
 /** A school of placing stations: a pure function from the height of the fold to positions along it. */
@@ -17,6 +21,11 @@ public sealed interface StationScheme {
     /** Number of stations. */
     int count();
 
+    /** Why a fold of this height has no room for them; nothing where it has. */
+    default Optional<Phrase> unfit(Length height) {
+        return Optional.empty();
+    }
+
     /**
      * A fixed margin at head and tail and equal spaces between.
      *
@@ -26,13 +35,20 @@ public sealed interface StationScheme {
      */
     record Margins(int count, Length headMargin, Length tailMargin) implements StationScheme {
         @Override
+        public Optional<Phrase> unfit(Length height) {
+            return headMargin.plus(tailMargin).isLessThan(height)
+                    ? Optional.empty()
+                    : Optional.of(Phrase.of(
+                            "Margins of {} and {} leave nothing of a fold of {}",
+                            headMargin.at(Fineness.MARK),
+                            tailMargin.at(Fineness.MARK),
+                            height.at(Fineness.MARK)));
+        }
+
+        @Override
         public Stations along(Length height) {
-            Length last = height.minus(tailMargin);
-            if (!headMargin.isLessThan(last)) {
-                throw new IllegalArgumentException(
-                        "Margins of %s and %s leave nothing of a fold of %s".formatted(headMargin, tailMargin, height));
-            }
-            long spanMicrometres = last.minus(headMargin).micrometres();
+            refuse(unfit(height));
+            long spanMicrometres = height.minus(tailMargin).minus(headMargin).micrometres();
             return new Stations(IntStream.range(0, count)
                     .mapToObj(i -> headMargin.plus(new Length(Math.round(spanMicrometres * (double) i / (count - 1)))))
                     .toList());
@@ -54,12 +70,75 @@ public sealed interface StationScheme {
     }
 
     /**
-     * Placed by hand.
+     * Equal spaces everywhere, those at head and tail included: height ÷ (count + 1).
      *
-     * @param fromHead positions, strictly increasing
+     * @param count stations, at least one
      */
-    record Placed(List<Length> fromHead) implements StationScheme {
-        public Placed {
+    record Equal(int count) implements StationScheme {
+        @Override
+        public Stations along(Length height) {
+            return new Stations(IntStream.rangeClosed(1, count)
+                    .mapToObj(i -> new Length(Math.round(height.micrometres() * (double) i / (count + 1))))
+                    .toList());
+        }
+    }
+
+    /**
+     * A kettle, a pair about each support or link, a kettle; clear spaces between them all equal.
+     *
+     * @param pairs supports or links, at least one
+     * @param width of a support, which is how far apart the two of a pair lie
+     * @param kettle from each end to its kettle
+     */
+    record Pairs(int pairs, Length width, Length kettle) implements StationScheme {
+        @Override
+        public int count() {
+            return 2 * pairs + 2;
+        }
+
+        /** The clear space between kettle and pair and between two pairs: (H − 2 × k − n × a) ÷ (n + 1). */
+        public Length clear(Length height) {
+            double freeMm = height.mm() - 2 * kettle.mm() - pairs * width.mm();
+            return Length.ofMm(freeMm / (pairs + 1));
+        }
+
+        @Override
+        public Optional<Phrase> unfit(Length height) {
+            return clear(height).micrometres() > 0
+                    ? Optional.empty()
+                    : Optional.of(Phrase.of(
+                            "{} pairs {} wide and kettles {} from the ends leave no space on a fold of {}",
+                            pairs,
+                            width.at(Fineness.MARK),
+                            kettle.at(Fineness.MARK),
+                            height.at(Fineness.MARK)));
+        }
+
+        @Override
+        public Stations along(Length height) {
+            refuse(unfit(height));
+            double clearMm = (height.mm() - 2 * kettle.mm() - pairs * width.mm()) / (pairs + 1);
+            List<Length> places = new ArrayList<>();
+            places.add(kettle);
+            for (int pair = 0; pair < pairs; pair++) {
+                double fromMm = kettle.mm() + (pair + 1) * clearMm + pair * width.mm();
+                places.add(Length.ofMm(fromMm));
+                places.add(Length.ofMm(fromMm + width.mm()));
+            }
+            places.add(height.minus(kettle));
+            return new Stations(places);
+        }
+    }
+
+    /**
+     * The stations of an older book, carried over.
+     *
+     * @param height of the older book
+     * @param fromHead its stations, strictly increasing
+     * @param carried how they are brought onto a fold of another height
+     */
+    record Exemplar(Length height, List<Length> fromHead, Carry carried) implements StationScheme {
+        public Exemplar {
             fromHead = List.copyOf(fromHead);
         }
 
@@ -69,8 +148,74 @@ public sealed interface StationScheme {
         }
 
         @Override
-        public Stations along(Length height) {
-            return new Stations(fromHead);
+        public Stations along(Length other) {
+            return new Stations(fromHead.stream()
+                    .map(place -> carried.onto(other, height, place))
+                    .toList());
         }
+    }
+
+    /** How the stations of an older book are brought onto a fold of another height. */
+    enum Carry {
+        IN_PROPORTION,
+        FROM_HEAD,
+        FROM_CENTRE,
+        FROM_TAIL;
+
+        Length onto(Length height, Length exemplar, Length place) {
+            return switch (this) {
+                case IN_PROPORTION ->
+                    new Length(
+                            Math.round(place.micrometres() * (double) height.micrometres() / exemplar.micrometres()));
+                case FROM_HEAD -> place;
+                case FROM_CENTRE -> place.plus(Level.CENTRE.headBelow(height, exemplar));
+                case FROM_TAIL -> place.plus(Level.TAIL.headBelow(height, exemplar));
+            };
+        }
+    }
+
+    /**
+     * Placed by hand.
+     *
+     * @param fromHead positions, strictly increasing
+     * @param symmetric whether each two that face each other across the middle are brought equally far from it
+     */
+    record Placed(List<Length> fromHead, boolean symmetric) implements StationScheme {
+        public Placed {
+            fromHead = List.copyOf(fromHead);
+        }
+
+        public Placed(List<Length> fromHead) {
+            this(fromHead, false);
+        }
+
+        @Override
+        public int count() {
+            return fromHead.size();
+        }
+
+        @Override
+        public Stations along(Length height) {
+            if (!symmetric) {
+                return new Stations(fromHead);
+            }
+            int last = fromHead.size() - 1;
+            return new Stations(IntStream.rangeClosed(0, last)
+                    .mapToObj(i -> {
+                        // facing pairs are worked out once, so that they are symmetric to the micrometre
+                        int upper = Math.min(i, last - i);
+                        Length fromEnd = fromHead.get(upper)
+                                .plus(height.minus(fromHead.get(last - upper)))
+                                .times(0.5);
+                        return i == last - i ? height.times(0.5) : i == upper ? fromEnd : height.minus(fromEnd);
+                    })
+                    .toList());
+        }
+    }
+
+    private static void refuse(Optional<Phrase> reason) {
+        reason.ifPresent(words -> {
+            throw new IllegalArgumentException(words.in(itomichi.measure.Unit.MM));
+        });
     }
 }

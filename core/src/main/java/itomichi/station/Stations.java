@@ -47,4 +47,18 @@ public record Stations(List<Length> fromHead) {
     public Length span() {
         return at(count()).minus(at(1));
     }
+
+    /** The same stations with the fold turned over, head to tail. */
+    public Stations turned(Length height) {
+        List<Length> turned = new java.util.ArrayList<>();
+        for (int i = fromHead.size() - 1; i >= 0; i--) {
+            turned.add(height.minus(fromHead.get(i)));
+        }
+        return new Stations(turned);
+    }
+
+    /** The same stations measured from a head that lies so much further up. */
+    public Stations lowered(Length by) {
+        return new Stations(fromHead.stream().map(place -> place.plus(by)).toList());
+    }
 }

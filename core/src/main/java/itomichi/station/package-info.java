@@ -1,7 +1,8 @@
 /**
- * Where the holes go along a fold.
+ * Where holes go: along a fold, across a spine, through the side of a block; and what is wrong with their places.
  *
- * <p>Read {@link itomichi.station.Stations} first, then {@link itomichi.station.StationScheme}. Uses {@code measure}.
+ * <p>Read {@link itomichi.station.Stations} and {@link itomichi.station.StationScheme} first, then {@link itomichi.station.RowScheme} and
+ * {@link itomichi.station.SideScheme}. Uses {@code measure}.
  */
 @NullMarked
 package itomichi.station;

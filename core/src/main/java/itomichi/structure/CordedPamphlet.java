@@ -14,6 +14,7 @@ final class CordedPamphlet extends Described {
                 Skill.FIRST_BOOK,
                 1,
                 5,
+                Holing.stations(2),
                 true);
         judge(Need.WRITE, 1, "one fold to write across");
         judge(Need.WET_MEDIA, -1, "wet sheets cockle, and one fold cannot take up the swelling");

@@ -16,6 +16,7 @@ abstract class Described implements Structure {
     private final int inNumber;
     private final int usualStations;
     private final boolean inSoftCover;
+    private final Holing holing;
     private final Map<Need, Judgement> judgements = new EnumMap<>(Need.class);
 
     Described(
@@ -26,6 +27,7 @@ abstract class Described implements Structure {
             Skill skill,
             int inNumber,
             int usualStations,
+            Holing holing,
             boolean inSoftCover) {
         this.key = key;
         this.name = name;
@@ -34,6 +36,7 @@ abstract class Described implements Structure {
         this.skill = skill;
         this.inNumber = inNumber;
         this.usualStations = usualStations;
+        this.holing = holing;
         this.inSoftCover = inSoftCover;
     }
 
@@ -75,6 +78,11 @@ abstract class Described implements Structure {
     @Override
     public final int usualStations() {
         return usualStations;
+    }
+
+    @Override
+    public final Holing holing() {
+        return holing;
     }
 
     @Override

@@ -14,6 +14,7 @@ final class DoublePamphlet extends Described {
                 Skill.SOME_PRACTICE,
                 1,
                 5,
+                Holing.stations(2),
                 true);
         judge(Need.WRITE, 1, "two short notebooks in one");
         judge(Need.WET_MEDIA, -1, "the pleat holds both folds tight");

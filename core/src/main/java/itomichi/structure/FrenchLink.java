@@ -14,6 +14,7 @@ final class FrenchLink extends Described {
                 Skill.SOME_PRACTICE,
                 -1,
                 6,
+                Holing.pairs(),
                 false);
         judge(Need.WRITE, 1, "opens well once the case is broken in");
         judge(Need.WET_MEDIA, -1, "a glued spine does not like wet, heavy sheets");

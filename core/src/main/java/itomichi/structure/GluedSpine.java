@@ -14,6 +14,7 @@ final class GluedSpine extends Described {
                 Skill.FIRST_BOOK,
                 2,
                 0,
+                Holing.none(),
                 false);
         judge(Need.WRITE, -2, "leaves come out as it ages");
         judge(Need.WET_MEDIA, -3, "glue lets go of wet paper");

@@ -14,6 +14,7 @@ final class LinkStitch extends Described {
                 Skill.SOME_PRACTICE,
                 -1,
                 5,
+                Holing.links(),
                 false);
         judge(Need.WRITE, 2, "every spread opens to the fold");
         judge(Need.WET_MEDIA, 2, "takes heavy paper in thin signatures");

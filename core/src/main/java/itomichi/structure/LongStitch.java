@@ -14,6 +14,7 @@ final class LongStitch extends Described {
                 Skill.SOME_PRACTICE,
                 0,
                 4,
+                Holing.stations(2).rowsFor(Holing.RowsFor.EACH_SIGNATURE),
                 true);
         judge(Need.WRITE, 2, "no glue, opens freely");
         judge(Need.WET_MEDIA, 2, "room between the signatures lets sheets swell");

@@ -14,6 +14,7 @@ final class PairedRows extends Described {
                 Skill.MUCH_PRACTICE,
                 -1,
                 6,
+                Holing.linksAndLong().rowsFor(Holing.RowsFor.EACH_PAIR),
                 true);
         judge(Need.WRITE, 2, "no glue, opens freely");
         judge(Need.WET_MEDIA, 1, "thin signatures leave room to swell");

@@ -33,6 +33,7 @@ final class Pamphlet extends Described implements Stitching {
                 Skill.FIRST_BOOK,
                 2,
                 5,
+                Holing.stations(2),
                 true);
         judge(Need.WRITE, 1, "one fold to write across, flat enough at its middle");
         judge(Need.WET_MEDIA, -1, "wet sheets cockle, and one fold cannot take up the swelling");

@@ -14,6 +14,7 @@ final class SeveralPamphlets extends Described {
                 Skill.FIRST_BOOK,
                 1,
                 5,
+                Holing.stations(2).rowsFor(Holing.RowsFor.EACH_SIGNATURE),
                 true);
         judge(Need.WRITE, 2, "each signature opens like a pamphlet of its own");
         judge(Need.WET_MEDIA, 1, "few sheets in a fold leave room to swell");

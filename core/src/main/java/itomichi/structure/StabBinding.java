@@ -1,13 +1,15 @@
 package itomichi.structure;
 
 import itomichi.gathering.Form;
+import itomichi.station.Role;
 
 /** Single sheets sewn through the side, near the spine: one thread pattern, several looks. */
 final class StabBinding extends Described {
 
     private final double heights;
 
-    private StabBinding(String key, String name, String look, Skill skill, int inNumber, int holes, double heights) {
+    private StabBinding(
+            String key, String name, String look, Skill skill, int inNumber, int holes, Holing holing, double heights) {
         super(
                 key,
                 name,
@@ -16,6 +18,7 @@ final class StabBinding extends Described {
                 skill,
                 inNumber,
                 holes,
+                holing,
                 false);
         this.heights = heights;
         judge(Need.WRITE, -1, "the spine margin swallows what is written near it");
@@ -34,6 +37,7 @@ final class StabBinding extends Described {
                 Skill.FIRST_BOOK,
                 2,
                 5,
+                Holing.side(),
                 4);
     }
 
@@ -45,6 +49,7 @@ final class StabBinding extends Described {
                 Skill.FIRST_BOOK,
                 1,
                 4,
+                Holing.side(),
                 4);
     }
 
@@ -55,7 +60,8 @@ final class StabBinding extends Described {
                 "two holes more that guard the corners",
                 Skill.SOME_PRACTICE,
                 0,
-                6,
+                4,
+                Holing.side(Role.CORNER),
                 5);
     }
 
@@ -66,7 +72,8 @@ final class StabBinding extends Described {
                 "each hole with two beside it, wrapped like a shell",
                 Skill.SOME_PRACTICE,
                 -1,
-                12,
+                4,
+                Holing.side(Role.SATELLITE),
                 7);
     }
 
@@ -77,7 +84,8 @@ final class StabBinding extends Described {
                 "a second row of holes and a net of crossing threads",
                 Skill.MUCH_PRACTICE,
                 -1,
-                11,
+                5,
+                Holing.side(Role.CORNER, Role.BETWEEN),
                 8);
     }
 

@@ -28,8 +28,11 @@ public interface Structure {
     /** How well it goes when many copies are made, from 2 to -2. */
     int inNumber();
 
-    /** Stations that are usual. */
+    /** Stations that are usual; of a stab binding its main holes. */
     int usualStations();
+
+    /** What holes it takes. */
+    Holing holing();
 
     /** Whether it is usually sewn into a soft cover. */
     boolean inSoftCover();

@@ -14,6 +14,7 @@ final class Tapes extends Described {
                 Skill.SOME_PRACTICE,
                 -1,
                 8,
+                Holing.pairs(),
                 false);
         judge(Need.WRITE, 2, "made for everyday use");
         judge(Need.WET_MEDIA, -1, "a glued spine does not like wet, heavy sheets");

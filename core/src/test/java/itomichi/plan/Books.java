@@ -22,12 +22,12 @@ import java.util.Optional;
 import java.util.Set;
 
 /** Books for tests: a sound one, and changes to it. */
-final class Books {
+public final class Books {
 
     private Books() {}
 
     /** 32 pages, A5, 120 g/m2 book wove, five stations, linen 30/3. */
-    static BookSpec sound() {
+    public static BookSpec sound() {
         return new BookSpec(
                 new BookSpec.Title("Lines", "learning by heart", Unit.MM),
                 "pamphlet",
@@ -36,7 +36,7 @@ final class Books {
                 new BookSpec.Leaf(Length.ofMm(148), Length.ofMm(210), false),
                 papers(new BookPaper(paper(120, Grain.WITH_FOLD), Optional.empty())),
                 Gathering.PLAIN,
-                margins(5, 20),
+                HoleWish.of(margins(5, 20)),
                 new BookSpec.Cover(true, Length.ofMm(0.3), Length.ofMm(3)),
                 sewing(1, 75, 1.1),
                 Set.of());

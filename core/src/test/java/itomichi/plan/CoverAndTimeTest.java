@@ -55,6 +55,11 @@ public class CoverAndTimeTest {
 
     private static SoftCover cover(double creepMm, double foldMm) {
         return new SoftCover(
-                Length.ofMm(148), Length.ofMm(210), Length.ofMm(creepMm), Length.ofMm(foldMm), Length.ofMm(3));
+                Length.ofMm(148),
+                Length.ofMm(210),
+                Length.ofMm(creepMm),
+                Length.ofMm(foldMm),
+                Length.ofMm(3),
+                java.util.Optional.empty());
     }
 }

@@ -247,8 +247,8 @@ public class ManySignaturesTest {
 
     @Test
     public void aStructureNotPlannedYetSaysSoWhenItsTurnComes() {
-        BookSpec gathered = Books.linked(240).withDone(EnumSet.of(Stage.PURPOSE, Stage.PAPER, Stage.GATHER));
-        assertTrue(Planner.plan(gathered).next().words().in(Unit.MM).contains("cannot be planned here yet"));
+        BookSpec punched = Books.linked(240).withDone(EnumSet.range(Stage.PURPOSE, Stage.TEMPLATE));
+        assertTrue(Planner.plan(punched).next().words().in(Unit.MM).contains("cannot be planned here yet"));
     }
 
     @Test

@@ -79,7 +79,7 @@ public class WordsTest {
             {Stage.PAPER, "Cut 8 sheets of Book wove to 296 mm × 210 mm"},
             {Stage.GATHER, "Fold 8 sheets of Book wove and nest them"},
             {Stage.STATIONS, "Settle where the 5 holes go"},
-            {Stage.TEMPLATE, "Print the strip and punch 5 holes"},
+            {Stage.TEMPLATE, "Print the template and punch 5 holes"},
             {Stage.THREAD, "Cut 586 mm of linen 30/3"},
             {Stage.SEW, "Sew it: 9 moves"},
         };

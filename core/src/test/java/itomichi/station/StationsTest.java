@@ -61,7 +61,7 @@ public class StationsTest {
         StationScheme wide = new StationScheme.Margins(3, Length.ofMm(60), Length.ofMm(60));
         String message = expectThrows(IllegalArgumentException.class, () -> wide.along(Length.ofMm(100)))
                 .getMessage();
-        assertEquals(message, "Margins of 60.0 mm and 60.0 mm leave nothing of a fold of 100.0 mm");
+        assertEquals(message, "Margins of 60\u202fmm and 60\u202fmm leave nothing of a fold of 100\u202fmm");
     }
 
     @Test
@@ -85,7 +85,7 @@ public class StationsTest {
 
     @Test(dataProvider = "faulty")
     public void aHoleThatWouldTearIsNamed(Stations stations, StationFault.Kind kind, int station) {
-        List<StationFault> faults = StationFault.judge(stations, Length.ofMm(100));
+        List<StationFault> faults = judged(stations, Length.ofMm(100));
         assertEquals(faults.stream().map(f -> f.kind() + " " + f.station()).toList(), List.of(kind + " " + station));
     }
 
@@ -93,7 +93,7 @@ public class StationsTest {
     public void threeStationsOnATallPageGape() {
         Stations tall = new StationScheme.Margins(3, Length.ofMm(20), Length.ofMm(20)).along(Length.ofMm(297));
         assertEquals(
-                StationFault.judge(tall, Length.ofMm(297)).stream()
+                judged(tall, Length.ofMm(297)).stream()
                         .map(StationFault::kind)
                         .distinct()
                         .toList(),
@@ -103,7 +103,36 @@ public class StationsTest {
     @Test
     public void fiveStationsOnA5AreSound() {
         Stations sound = new StationScheme.Margins(5, Length.ofMm(20), Length.ofMm(20)).along(Length.ofMm(210));
-        assertEquals(StationFault.judge(sound, Length.ofMm(210)), List.of());
+        assertEquals(judged(sound, Length.ofMm(210)), List.of());
+    }
+
+    @Test
+    public void aKettleNearTheEndSlips() {
+        // kettles about 12 mm from the ends: common practice, no source
+        Stations kettles = placed(7, 50, 93);
+        assertEquals(
+                StationFault.judge(kettles, Length.ofMm(100), List.of(Role.KETTLE, Role.LINK, Role.KETTLE), false)
+                        .stream()
+                        .map(StationFault::kind)
+                        .toList(),
+                List.of(StationFault.Kind.KETTLE_NEAR, StationFault.Kind.KETTLE_NEAR));
+    }
+
+    @Test
+    public void aHoleCutOffByTheTrimIsToldWithTheTrim() {
+        String words = StationFault.judge(placed(2, 50), Length.ofMm(100), plain(2), true)
+                .get(0)
+                .words()
+                .in(itomichi.measure.Unit.MM);
+        assertEquals(words.contains("from the head, once it is trimmed"), true, words);
+    }
+
+    private static List<Role> plain(int count) {
+        return java.util.Collections.nCopies(count, Role.STATION);
+    }
+
+    private static List<StationFault> judged(Stations stations, Length height) {
+        return StationFault.judge(stations, height, plain(stations.count()), false);
     }
 
     static Stations placed(double... mm) {

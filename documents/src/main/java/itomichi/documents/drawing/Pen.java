@@ -8,6 +8,8 @@ public enum Pen {
     FOLD(0.25, 4, 2),
     /** A hole is to be made where it crosses the fold. */
     STATION(0.25, 0, 0),
+    /** A hole's rim. */
+    HOLE(0.2, 0, 0),
     /** A bar of known length to check the printer by. */
     CHECK(0.25, 0, 0),
     /** Where two tiles are joined. */

@@ -6,11 +6,49 @@ public sealed interface Shape {
     /** The same shape, stretched about the page's corner. */
     Shape stretched(double across, double along);
 
+    /** The same shape, moved. */
+    Shape moved(double rightMm, double downMm);
+
     /** A straight line. */
-    record Line(double x1Mm, double y1Mm, double x2Mm, double y2Mm, Pen pen) implements Shape {
+    record Line(double x1Mm, double y1Mm, double x2Mm, double y2Mm, Pen pen, Ink ink) implements Shape {
+        public Line(double x1Mm, double y1Mm, double x2Mm, double y2Mm, Pen pen) {
+            this(x1Mm, y1Mm, x2Mm, y2Mm, pen, Ink.BLACK);
+        }
+
         @Override
         public Shape stretched(double across, double along) {
-            return new Line(x1Mm * across, y1Mm * along, x2Mm * across, y2Mm * along, pen);
+            return new Line(x1Mm * across, y1Mm * along, x2Mm * across, y2Mm * along, pen, ink);
+        }
+
+        @Override
+        public Shape moved(double rightMm, double downMm) {
+            return new Line(x1Mm + rightMm, y1Mm + downMm, x2Mm + rightMm, y2Mm + downMm, pen, ink);
+        }
+    }
+
+    /** A round hole; it stays round, for what a printer does to so small a thing cannot be seen. */
+    record Circle(double xMm, double yMm, double radiusMm, Pen pen, Ink ink) implements Shape {
+        @Override
+        public Shape stretched(double across, double along) {
+            return new Circle(xMm * across, yMm * along, radiusMm, pen, ink);
+        }
+
+        @Override
+        public Shape moved(double rightMm, double downMm) {
+            return new Circle(xMm + rightMm, yMm + downMm, radiusMm, pen, ink);
+        }
+    }
+
+    /** A filled rectangle, such as a dark part of a code. */
+    record Block(double xMm, double yMm, double widthMm, double heightMm) implements Shape {
+        @Override
+        public Shape stretched(double across, double along) {
+            return new Block(xMm * across, yMm * along, widthMm * across, heightMm * along);
+        }
+
+        @Override
+        public Shape moved(double rightMm, double downMm) {
+            return new Block(xMm + rightMm, yMm + downMm, widthMm, heightMm);
         }
     }
 
@@ -23,11 +61,22 @@ public sealed interface Shape {
      * @param sizeMm height of the letters' body
      * @param middle whether x is its middle
      * @param turned whether it reads upwards instead of to the right
+     * @param ink what it is printed in
      */
-    record Words(double xMm, double yMm, String text, double sizeMm, boolean middle, boolean turned) implements Shape {
+    record Words(double xMm, double yMm, String text, double sizeMm, boolean middle, boolean turned, Ink ink)
+            implements Shape {
+        public Words(double xMm, double yMm, String text, double sizeMm, boolean middle, boolean turned) {
+            this(xMm, yMm, text, sizeMm, middle, turned, Ink.BLACK);
+        }
+
         @Override
         public Shape stretched(double across, double along) {
-            return new Words(xMm * across, yMm * along, text, sizeMm, middle, turned);
+            return new Words(xMm * across, yMm * along, text, sizeMm, middle, turned, ink);
+        }
+
+        @Override
+        public Shape moved(double rightMm, double downMm) {
+            return new Words(xMm + rightMm, yMm + downMm, text, sizeMm, middle, turned, ink);
         }
     }
 }

@@ -1,8 +1,10 @@
 package itomichi.documents.pdf;
 
 import itomichi.documents.drawing.Drawing;
+import itomichi.documents.drawing.Ink;
 import itomichi.documents.drawing.Pen;
 import itomichi.documents.drawing.Shape;
+import java.awt.Color;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.InputStream;
@@ -62,6 +64,10 @@ public final class PdfWriter {
             for (Shape shape : page.shapes()) {
                 if (shape instanceof Shape.Line line) {
                     line(content, line, page.heightMm());
+                } else if (shape instanceof Shape.Circle circle) {
+                    circle(content, circle, page.heightMm());
+                } else if (shape instanceof Shape.Block block) {
+                    block(content, block, page.heightMm());
                 } else if (shape instanceof Shape.Words words) {
                     words(content, words, page.heightMm());
                 }
@@ -70,13 +76,55 @@ public final class PdfWriter {
     }
 
     private static void line(PDPageContentStream content, Shape.Line line, double heightMm) throws IOException {
-        Pen pen = line.pen();
-        content.setLineWidth(points(pen.widthMm()));
-        content.setLineDashPattern(
-                pen.dashMm() > 0 ? new float[] {points(pen.dashMm()), points(pen.gapMm())} : new float[0], 0);
+        stroke(content, line.pen(), line.ink());
         content.moveTo(points(line.x1Mm()), points(heightMm - line.y1Mm()));
         content.lineTo(points(line.x2Mm()), points(heightMm - line.y2Mm()));
         content.stroke();
+    }
+
+    private static void stroke(PDPageContentStream content, Pen pen, Ink ink) throws IOException {
+        content.setStrokingColor(color(ink));
+        content.setLineWidth(points(pen.widthMm()));
+        content.setLineDashPattern(
+                pen.dashMm() > 0 ? new float[] {points(pen.dashMm()), points(pen.gapMm())} : new float[0], 0);
+    }
+
+    private static Color color(Ink ink) {
+        return new Color(Integer.parseInt(ink.hex(), 16));
+    }
+
+    private static void block(PDPageContentStream content, Shape.Block block, double heightMm) throws IOException {
+        content.setNonStrokingColor(Color.BLACK);
+        content.addRect(
+                points(block.xMm()),
+                points(heightMm - block.yMm() - block.heightMm()),
+                points(block.widthMm()),
+                points(block.heightMm()));
+        content.fill();
+    }
+
+    /** How far a control point lies from the end of a quarter circle drawn as a cubic curve, in radii: the usual constant. */
+    private static final double QUARTER = 0.5522847498;
+
+    private static void circle(PDPageContentStream content, Shape.Circle circle, double heightMm)
+            throws IOException {
+        stroke(content, circle.pen(), circle.ink());
+        double x = circle.xMm();
+        double y = heightMm - circle.yMm();
+        double r = circle.radiusMm();
+        double k = r * QUARTER;
+        content.moveTo(points(x + r), points(y));
+        curve(content, x + r, y + k, x + k, y + r, x, y + r);
+        curve(content, x - k, y + r, x - r, y + k, x - r, y);
+        curve(content, x - r, y - k, x - k, y - r, x, y - r);
+        curve(content, x + k, y - r, x + r, y - k, x + r, y);
+        content.stroke();
+    }
+
+    private static void curve(
+            PDPageContentStream content, double x1, double y1, double x2, double y2, double x3, double y3)
+            throws IOException {
+        content.curveTo(points(x1), points(y1), points(x2), points(y2), points(x3), points(y3));
     }
 
     private void words(PDPageContentStream content, Shape.Words words, double heightMm) throws IOException {
@@ -85,6 +133,7 @@ public final class PdfWriter {
         float back = words.middle() ? font.getStringWidth(text) / 1000 * size / 2 : 0;
         float x = points(words.xMm());
         float y = points(heightMm - words.yMm());
+        content.setNonStrokingColor(color(words.ink()));
         content.beginText();
         content.setFont(font, size);
         content.setTextMatrix(

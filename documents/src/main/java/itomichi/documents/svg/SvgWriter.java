@@ -31,6 +31,11 @@ public final class SvgWriter {
         for (Shape shape : page.shapes()) {
             if (shape instanceof Shape.Line line) {
                 line(svg, line);
+            } else if (shape instanceof Shape.Circle circle) {
+                circle(svg, circle);
+            } else if (shape instanceof Shape.Block block) {
+                svg.append("<rect class=\"block\" x=\"%s\" y=\"%s\" width=\"%s\" height=\"%s\"/>\n"
+                        .formatted(mm(block.xMm()), mm(block.yMm()), mm(block.widthMm()), mm(block.heightMm())));
             } else if (shape instanceof Shape.Words words) {
                 words(svg, words);
             }
@@ -43,27 +48,41 @@ public final class SvgWriter {
         String dash =
                 pen.dashMm() > 0 ? " stroke-dasharray=\"%s %s\"".formatted(mm(pen.dashMm()), mm(pen.gapMm())) : "";
         svg.append(
-                "<line class=\"%s\" x1=\"%s\" y1=\"%s\" x2=\"%s\" y2=\"%s\" stroke=\"#000\" stroke-width=\"%s\"%s/>\n"
+                "<line class=\"%s\" x1=\"%s\" y1=\"%s\" x2=\"%s\" y2=\"%s\" stroke=\"#%s\" stroke-width=\"%s\"%s/>\n"
                         .formatted(
                                 pen.name().toLowerCase(Locale.ROOT),
                                 mm(line.x1Mm()),
                                 mm(line.y1Mm()),
                                 mm(line.x2Mm()),
                                 mm(line.y2Mm()),
+                                line.ink().hex(),
                                 mm(pen.widthMm()),
                                 dash));
+    }
+
+    private static void circle(StringBuilder svg, Shape.Circle circle) {
+        svg.append(
+                "<circle class=\"%s\" cx=\"%s\" cy=\"%s\" r=\"%s\" fill=\"none\" stroke=\"#%s\" stroke-width=\"%s\"/>\n"
+                        .formatted(
+                                circle.pen().name().toLowerCase(Locale.ROOT),
+                                mm(circle.xMm()),
+                                mm(circle.yMm()),
+                                mm(circle.radiusMm()),
+                                circle.ink().hex(),
+                                mm(circle.pen().widthMm())));
     }
 
     private static void words(StringBuilder svg, Shape.Words words) {
         String turn =
                 words.turned() ? " transform=\"rotate(-90 %s %s)\"".formatted(mm(words.xMm()), mm(words.yMm())) : "";
         svg.append(
-                "<text x=\"%s\" y=\"%s\" font-family=\"sans-serif\" font-size=\"%s\" text-anchor=\"%s\"%s>%s</text>\n"
+                "<text x=\"%s\" y=\"%s\" font-family=\"sans-serif\" font-size=\"%s\" text-anchor=\"%s\" fill=\"#%s\"%s>%s</text>\n"
                         .formatted(
                                 mm(words.xMm()),
                                 mm(words.yMm()),
                                 mm(words.sizeMm()),
                                 words.middle() ? "middle" : "start",
+                                words.ink().hex(),
                                 turn,
                                 escaped(words.text())));
     }

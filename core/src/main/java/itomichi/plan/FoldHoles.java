@@ -1,0 +1,218 @@
+package itomichi.plan;
+
+import itomichi.finding.Formula;
+import itomichi.finding.Quantity;
+import itomichi.finding.Source;
+import itomichi.finding.Working;
+import itomichi.gathering.Gathered;
+import itomichi.gathering.Signature;
+import itomichi.measure.Fineness;
+import itomichi.measure.Length;
+import itomichi.measure.Phrase;
+import itomichi.path.HoleSize;
+import itomichi.punching.Collation;
+import itomichi.punching.HoleGroup;
+import itomichi.punching.PunchList;
+import itomichi.punching.Tool;
+import itomichi.station.Role;
+import itomichi.station.StationScheme;
+import itomichi.station.Stations;
+import itomichi.structure.Hands;
+import itomichi.structure.Holing;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.TreeMap;
+import java.util.function.IntUnaryOperator;
+import java.util.stream.IntStream;
+
+/** Works out holes through folds, and through a cover where one is sewn through. */
+final class FoldHoles {
+
+    /** A kerf goes this far past the innermost sheet, so that the needle finds it: common practice. */
+    private static final Length PAST_INNERMOST = Length.ofMm(0.3);
+
+    private static final Formula KERF = Formula.of("z + a");
+
+    private final BookSpec spec;
+    private final Gathered.InSignatures gathered;
+    private final Length strand;
+    private final Stations stations;
+    private final IntUnaryOperator passes;
+    private final List<Role> roles;
+    private final Holing holing;
+    private final List<HoleGroup> groups = new ArrayList<>();
+    private final List<PunchList.Tick> ticks = new ArrayList<>();
+
+    /** @param passes of the needle through a station of one signature, by its number */
+    private FoldHoles(
+            BookSpec spec, Gathered.InSignatures gathered, Length strand, Stations stations, IntUnaryOperator passes) {
+        this.spec = spec;
+        this.gathered = gathered;
+        this.strand = strand;
+        this.stations = stations;
+        this.passes = passes;
+        this.holing = spec.bound().holing();
+        this.roles = holing.roles(stations.count());
+    }
+
+    static Holes.InFolds of(
+            BookSpec spec, Gathered.InSignatures gathered, Length strand, Stations stations, IntUnaryOperator passes) {
+        return new FoldHoles(spec, gathered, strand, stations, passes).plan();
+    }
+
+    /** The stations wanted, or where there is no room for them, as many placed afresh; a remark then says so. */
+    static Stations stations(BookSpec spec) {
+        Length height = spec.leaf().height();
+        return spec.stations().unfit(height).isEmpty()
+                ? spec.stations().along(height)
+                : afresh(spec).along(height);
+    }
+
+    /** As many stations, or one more where so many cannot be sewn, a tenth of the height from head and tail. */
+    static StationScheme afresh(BookSpec spec) {
+        int count = spec.stations().count();
+        int fresh = IntStream.of(count, count + 1)
+                .filter(wanted ->
+                        spec.bound().stitching().map(sewn -> sewn.takesStations(wanted)).orElse(true))
+                .findFirst()
+                .orElse(spec.bound().usualStations());
+        return new StationScheme.Share(Math.max(2, fresh), FRESH_SHARE);
+    }
+
+    /** Margins set afresh when the ones given do not fit: a tenth of the height at each end. */
+    static final double FRESH_SHARE = 0.1;
+
+    private boolean children() {
+        return spec.use().hands() == Hands.CHILDREN;
+    }
+
+    private Holes.InFolds plan() {
+        List<Signature> signatures = gathered.block().signatures();
+        List<Holes.Fold> folds = folds(signatures.size());
+        groupHoles(HoleGroup.Place.FOLDS, 1, folds, gathered.thickest().laidFlat());
+        for (int i = 0; i < folds.size(); i++) {
+            tick(i, signatures.get(i), folds.get(i));
+        }
+        Optional<Holes.InCover> cover = cover();
+        return new Holes.InFolds(
+                stations,
+                roles,
+                spec.leaf().height(),
+                spec.papers().trim(),
+                folds,
+                spec.holes().level(),
+                folds.size() > 1
+                        ? Optional.of(Collation.of(folds.size(), spec.leaf().height()))
+                        : Optional.empty(),
+                holing.maySaw() ? Optional.of(kerf()) : Optional.empty(),
+                cover,
+                groups,
+                new PunchList(ticks));
+    }
+
+    private List<Holes.Fold> folds(int signatures) {
+        Length tall = spec.leaf().height();
+        List<Integer> all = IntStream.rangeClosed(1, stations.count())
+                .boxed()
+                .toList();
+        Holes.Fold plain = new Holes.Fold(tall, Length.ZERO, all);
+        List<Holes.Fold> folds = new ArrayList<>();
+        for (int number = 1; number <= signatures; number++) {
+            Length height = spec.gathering().heights().getOrDefault(number, tall);
+            folds.add(height.equals(tall) ? plain : unlike(height, tall, all));
+        }
+        return folds;
+    }
+
+    private Holes.Fold unlike(Length height, Length tall, List<Integer> all) {
+        Length head = spec.holes().level().headBelow(tall, height);
+        Length tail = head.plus(height);
+        return new Holes.Fold(
+                height,
+                head,
+                all.stream()
+                        .filter(number -> stations.at(number).isMoreThan(head)
+                                && stations.at(number).isLessThan(tail))
+                        .toList());
+    }
+
+    private void tick(int index, Signature signature, Holes.Fold fold) {
+        boolean one = gathered.block().signatures().size() == 1;
+        Tool tool = groups.get(0).tool();
+        int batches = tool.batches(signature.laidFlat());
+        boolean apart = batches > 1 && signature.count() > 1;
+        ticks.add(new PunchList.Tick(
+                Phrase.of(
+                        "{}{}: stations {}{}",
+                        one ? "The signature" : "Signature ",
+                        one ? "" : index + 1,
+                        Numbered.of(fold.stations()),
+                        apart ? Phrase.of(", in {} batches of sheets", batches) : Phrase.EMPTY),
+                fold.stations().size()));
+    }
+
+    /** Stations that the needle passes equally often are made alike. */
+    private void groupHoles(HoleGroup.Place place, int share, List<Holes.Fold> folds, Length stack) {
+        Map<Integer, List<Integer>> byPasses = new TreeMap<>();
+        for (int number = 1; number <= stations.count(); number++) {
+            byPasses.computeIfAbsent(passes.applyAsInt(number) * share, often -> new ArrayList<>())
+                    .add(number);
+        }
+        byPasses.forEach((often, numbers) -> {
+            Working size = HoleSize.of(
+                    often * spec.thread().strands(), strand, spec.thread().needleEye());
+            long holes = folds.stream()
+                    .mapToLong(fold ->
+                            fold.stations().stream().filter(numbers::contains).count())
+                    .sum();
+            Tool tool = place == HoleGroup.Place.COVER
+                    ? Tool.throughCover(size.length(), children())
+                    : Tool.throughFold(size.length(), stack, children());
+            groups.add(new HoleGroup(place, "stations " + Numbered.of(numbers), (int) holes, often, size, tool));
+        });
+    }
+
+    private Optional<Holes.InCover> cover() {
+        if (holing.rows() == Holing.RowsFor.NOTHING || !spec.cover().wanted()) {
+            return Optional.empty();
+        }
+        boolean pairs = holing.rows() == Holing.RowsFor.EACH_PAIR;
+        CoverRows rows = new CoverRows(spec, gathered.block(), pairs);
+        int lines = rows.spine().rows();
+        Holes.Fold row = new Holes.Fold(
+                spec.leaf().height(),
+                Length.ZERO,
+                IntStream.rangeClosed(1, stations.count())
+                        .boxed()
+                        .toList());
+        groupHoles(
+                HoleGroup.Place.COVER,
+                pairs ? 2 : 1,
+                java.util.Collections.nCopies(lines, row),
+                spec.cover().thickness());
+        Length hole = groups.stream()
+                .filter(group -> group.place() == HoleGroup.Place.COVER)
+                .map(group -> group.size().length())
+                .max(Length::compareTo)
+                .orElseThrow();
+        for (int line = 1; line <= lines; line++) {
+            ticks.add(new PunchList.Tick(
+                    Phrase.of("Cover, row {}, from the front: {} holes", line, stations.count()), stations.count()));
+        }
+        return Optional.of(rows.plan(hole));
+    }
+
+    private Working kerf() {
+        return Working.by(KERF)
+                .with(
+                        "z",
+                        "sheets of the thickest signature laid on each other",
+                        Quantity.of(gathered.thickest().laidFlat(), Fineness.CALIPER))
+                .with("a", "past the innermost sheet", Quantity.of(PAST_INNERMOST, Fineness.CALIPER))
+                .from(Source.COMMON_PRACTICE)
+                .note(Phrase.of("Saw across all folds of the clamped block at once; try it on scrap first."))
+                .gives(Quantity.of(Length.ZERO, Fineness.BUNDLE));
+    }
+}

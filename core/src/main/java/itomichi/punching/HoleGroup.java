@@ -1,0 +1,33 @@
+package itomichi.punching;
+
+import itomichi.finding.Working;
+
+/**
+ * Holes that are made alike.
+ *
+ * @param place what they go through
+ * @param names which holes they are, for instance {@code stations 1, 5}
+ * @param number how many there are in all
+ * @param passes passes of the needle through each
+ * @param size width of each, with its working
+ * @param tool what makes them
+ */
+public record HoleGroup(Place place, String names, int number, int passes, Working size, Tool tool) {
+
+    /** What holes go through. */
+    public enum Place {
+        FOLDS("the folds"),
+        COVER("the cover"),
+        SIDE("the side");
+
+        private final String words;
+
+        Place(String words) {
+            this.words = words;
+        }
+
+        public String words() {
+            return words;
+        }
+    }
+}

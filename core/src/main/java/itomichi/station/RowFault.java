@@ -1,0 +1,100 @@
+package itomichi.station;
+
+import itomichi.measure.Fineness;
+import itomichi.measure.Length;
+import itomichi.measure.Phrase;
+import java.util.ArrayList;
+import java.util.List;
+
+/**
+ * What is wrong with rows across a spine.
+ *
+ * @param kind what is wrong
+ * @param row the row, from 1 at the front of the book; 0 where it is all of them
+ * @param words cause and number
+ */
+public record RowFault(Kind kind, int row, Phrase words) {
+
+    /** Kinds of fault; the first two make the cover impossible. */
+    public enum Kind {
+        OFF_SPINE(true),
+        RUN_TOGETHER(true),
+        TEARS_BETWEEN(false),
+        NEAR_EDGE(false);
+
+        private final boolean impossible;
+
+        Kind(boolean impossible) {
+            this.impossible = impossible;
+        }
+
+        public boolean impossible() {
+            return impossible;
+        }
+    }
+
+    /** Less material between two holes, and the cover tears: common practice. */
+    public static final Length MATERIAL_GOOD = Length.ofMm(3);
+    /** Less, and it is one slit: common practice. */
+    static final Length MATERIAL_LEAST = Length.ofMm(0.5);
+    /** Nearer to the fold where the spine ends, and the row pulls into it: common practice. */
+    static final Length EDGE_GOOD = Length.ofMm(2);
+
+    /**
+     * Judges rows.
+     *
+     * @param rows the rows
+     * @param hole width of the holes in the cover
+     */
+    public static List<RowFault> judge(Rows rows, Length hole) {
+        List<RowFault> faults = new ArrayList<>();
+        Length first = rows.fromLeft().get(0);
+        Length last = rows.width().minus(rows.fromLeft().get(rows.count() - 1));
+        Length edge = first.isLessThan(last) ? first : last;
+        if (edge.micrometres() < 0) {
+            faults.add(new RowFault(
+                    Kind.OFF_SPINE,
+                    0,
+                    Phrase.of(
+                            "{} rows reach over {}; the spine is {} wide.",
+                            rows.count(),
+                            rows.span().at(Fineness.MARK),
+                            rows.width().at(Fineness.MARK))));
+        } else if (edge.isLessThan(EDGE_GOOD)) {
+            faults.add(new RowFault(
+                    Kind.NEAR_EDGE,
+                    edge.equals(first) ? rows.count() : 1,
+                    Phrase.of(
+                            "The outermost row is {} from the edge of the spine: {} or more holds better.",
+                            edge.at(Fineness.MARK),
+                            EDGE_GOOD.at(Fineness.MARK))));
+        }
+        if (rows.count() > 1) {
+            material(rows, hole, faults);
+        }
+        return faults;
+    }
+
+    private static void material(Rows rows, Length hole, List<RowFault> faults) {
+        Length left = rows.nearest().minus(hole);
+        if (left.isLessThan(MATERIAL_LEAST)) {
+            faults.add(new RowFault(
+                    Kind.RUN_TOGETHER,
+                    0,
+                    Phrase.of(
+                            "{} rows are more than a spine of {} holds: they come to lie {} apart, and holes of {} run together.",
+                            rows.count(),
+                            rows.width().at(Fineness.MARK),
+                            rows.nearest().at(Fineness.MARK),
+                            hole.at(Fineness.BUNDLE))));
+        } else if (left.isLessThan(MATERIAL_GOOD)) {
+            faults.add(new RowFault(
+                    Kind.TEARS_BETWEEN,
+                    0,
+                    Phrase.of(
+                            "Between holes of neighbouring rows {} of the cover is left: under {} it may tear.",
+                            left.at(Fineness.MARK),
+                            MATERIAL_GOOD.at(Fineness.MARK))));
+        }
+    }
+}
