@@ -74,8 +74,10 @@ final class FoldHoles {
     static StationScheme afresh(BookSpec spec) {
         int count = spec.stations().count();
         int fresh = IntStream.of(count, count + 1)
-                .filter(wanted ->
-                        spec.bound().stitching().map(sewn -> sewn.takesStations(wanted)).orElse(true))
+                .filter(wanted -> spec.bound()
+                        .stitching()
+                        .map(sewn -> sewn.takesStations(wanted))
+                        .orElse(true))
                 .findFirst()
                 .orElse(spec.bound().usualStations());
         return new StationScheme.Share(Math.max(2, fresh), FRESH_SHARE);
@@ -114,9 +116,7 @@ final class FoldHoles {
 
     private List<Holes.Fold> folds(int signatures) {
         Length tall = spec.leaf().height();
-        List<Integer> all = IntStream.rangeClosed(1, stations.count())
-                .boxed()
-                .toList();
+        List<Integer> all = IntStream.rangeClosed(1, stations.count()).boxed().toList();
         Holes.Fold plain = new Holes.Fold(tall, Length.ZERO, all);
         List<Holes.Fold> folds = new ArrayList<>();
         for (int number = 1; number <= signatures; number++) {
@@ -184,9 +184,7 @@ final class FoldHoles {
         Holes.Fold row = new Holes.Fold(
                 spec.leaf().height(),
                 Length.ZERO,
-                IntStream.rangeClosed(1, stations.count())
-                        .boxed()
-                        .toList());
+                IntStream.rangeClosed(1, stations.count()).boxed().toList());
         groupHoles(
                 HoleGroup.Place.COVER,
                 pairs ? 2 : 1,

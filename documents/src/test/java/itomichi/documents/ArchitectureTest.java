@@ -18,7 +18,7 @@ public class ArchitectureTest {
     public void formatsKnowNothingOfTheTrade() {
         noClasses()
                 .that()
-                .resideInAnyPackage("..documents.pdf", "..documents.svg", "..documents.drawing")
+                .resideInAnyPackage("..documents.pdf", "..documents.svg", "..documents.dxf", "..documents.drawing")
                 .should()
                 .dependOnClassesThat()
                 .resideInAnyPackage("itomichi.plan..", "itomichi.measure..", "itomichi.path..", "..sheets..")

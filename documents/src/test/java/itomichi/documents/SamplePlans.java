@@ -13,13 +13,17 @@ import itomichi.measure.Grammage;
 import itomichi.measure.Length;
 import itomichi.measure.Unit;
 import itomichi.path.Face;
+import itomichi.plan.Binding;
 import itomichi.plan.BookPaper;
 import itomichi.plan.BookPlan;
 import itomichi.plan.BookSpec;
 import itomichi.plan.Gathering;
+import itomichi.plan.HoleWish;
 import itomichi.plan.Papers;
 import itomichi.plan.Planner;
+import itomichi.station.RowScheme;
 import itomichi.station.StationScheme;
+import itomichi.structure.Structures;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
@@ -47,7 +51,7 @@ public final class SamplePlans {
                 new BookSpec.Leaf(Length.ofMm(148), Length.ofMm(heightMm), false),
                 new Papers(List.of(new BookPaper(PAPER, Optional.empty())), CutWish.USUAL, Length.ZERO),
                 Gathering.PLAIN,
-                stations,
+                HoleWish.of(stations),
                 new BookSpec.Cover(false, Length.ofMm(0.3), Length.ofMm(3)),
                 new BookSpec.Sewing(
                         new SewingThread("linen 30/3", Fibre.LINEN, new ThreadCount.Linen(30, 3)),
@@ -58,5 +62,27 @@ public final class SamplePlans {
                         Face.INSIDE,
                         2),
                 Set.of()));
+    }
+
+    /** Signatures sewn by long stitch through a felt cover at hand, by a school of dividing its spine. */
+    public static BookPlan felt(int signatures, double coverMm, double spineMm, RowScheme rows, Unit unit) {
+        BookSpec bound = as("long-stitch", coverMm - 6, 16 * signatures, unit);
+        return Planner.plan(
+                bound.withGathering(bound.gathering().withChosen(Optional.of(new Gathering.Chosen(signatures, false))))
+                        .withHoles(bound.holes().withRows(rows))
+                        .withCover(bound.cover()
+                                .withWanted(true)
+                                .withHeight(Optional.of(Length.ofMm(coverMm)))
+                                .withSpine(Optional.of(Length.ofMm(spineMm)))));
+    }
+
+    /** A book bound as it usually is in a structure. */
+    public static BookPlan bound(String structure, double heightMm, int pages, Unit unit) {
+        return Planner.plan(as(structure, heightMm, pages, unit));
+    }
+
+    private static BookSpec as(String structure, double heightMm, int pages, Unit unit) {
+        BookSpec pamphlet = pamphlet("Cues", heightMm, 5, unit).spec();
+        return Binding.as(pamphlet.withPages(pages), Structures.keyed(structure).orElseThrow());
     }
 }

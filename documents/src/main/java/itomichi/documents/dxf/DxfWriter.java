@@ -76,10 +76,20 @@ public final class DxfWriter {
         put(9, "$EXTMAX").put(10, page.widthMm()).put(20, page.heightMm());
         put(0, "ENDSEC").put(0, "SECTION").put(2, "TABLES");
         put(0, "TABLE").put(2, "LTYPE").put(70, "1");
-        put(0, "LTYPE").put(2, "CONTINUOUS").put(70, "0").put(3, "Solid line").put(72, "65").put(73, "0").put(40, 0.0);
+        put(0, "LTYPE")
+                .put(2, "CONTINUOUS")
+                .put(70, "0")
+                .put(3, "Solid line")
+                .put(72, "65")
+                .put(73, "0")
+                .put(40, 0.0);
         put(0, "ENDTAB").put(0, "TABLE").put(2, "LAYER").put(70, Integer.toString(Layer.values().length));
         for (Layer layer : Layer.values()) {
-            put(0, "LAYER").put(2, layer.name()).put(70, "0").put(62, Integer.toString(layer.color)).put(6, "CONTINUOUS");
+            put(0, "LAYER")
+                    .put(2, layer.name())
+                    .put(70, "0")
+                    .put(62, Integer.toString(layer.color))
+                    .put(6, "CONTINUOUS");
         }
         put(0, "ENDTAB").put(0, "ENDSEC").put(0, "SECTION").put(2, "ENTITIES");
     }

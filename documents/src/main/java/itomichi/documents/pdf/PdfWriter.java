@@ -106,8 +106,7 @@ public final class PdfWriter {
     /** How far a control point lies from the end of a quarter circle drawn as a cubic curve, in radii: the usual constant. */
     private static final double QUARTER = 0.5522847498;
 
-    private static void circle(PDPageContentStream content, Shape.Circle circle, double heightMm)
-            throws IOException {
+    private static void circle(PDPageContentStream content, Shape.Circle circle, double heightMm) throws IOException {
         stroke(content, circle.pen(), circle.ink());
         double x = circle.xMm();
         double y = heightMm - circle.yMm();

@@ -47,17 +47,16 @@ public final class SvgWriter {
         Pen pen = line.pen();
         String dash =
                 pen.dashMm() > 0 ? " stroke-dasharray=\"%s %s\"".formatted(mm(pen.dashMm()), mm(pen.gapMm())) : "";
-        svg.append(
-                "<line class=\"%s\" x1=\"%s\" y1=\"%s\" x2=\"%s\" y2=\"%s\" stroke=\"#%s\" stroke-width=\"%s\"%s/>\n"
-                        .formatted(
-                                pen.name().toLowerCase(Locale.ROOT),
-                                mm(line.x1Mm()),
-                                mm(line.y1Mm()),
-                                mm(line.x2Mm()),
-                                mm(line.y2Mm()),
-                                line.ink().hex(),
-                                mm(pen.widthMm()),
-                                dash));
+        svg.append("<line class=\"%s\" x1=\"%s\" y1=\"%s\" x2=\"%s\" y2=\"%s\" stroke=\"#%s\" stroke-width=\"%s\"%s/>\n"
+                .formatted(
+                        pen.name().toLowerCase(Locale.ROOT),
+                        mm(line.x1Mm()),
+                        mm(line.y1Mm()),
+                        mm(line.x2Mm()),
+                        mm(line.y2Mm()),
+                        line.ink().hex(),
+                        mm(pen.widthMm()),
+                        dash));
     }
 
     private static void circle(StringBuilder svg, Shape.Circle circle) {

@@ -1,34 +1,39 @@
 package itomichi.documents.pdf;
 
 import static org.testng.Assert.assertEquals;
+import static org.testng.Assert.assertTrue;
 
+import itomichi.documents.Raster;
 import itomichi.documents.SamplePlans;
+import itomichi.documents.SampleSheets;
 import itomichi.documents.drawing.Drawing;
-import itomichi.documents.sheets.FoldStripSheet;
+import itomichi.documents.drawing.Pen;
 import itomichi.documents.sheets.PrintPaper;
 import itomichi.documents.sheets.PrinterCorrection;
+import itomichi.documents.sheets.TemplateKind;
+import itomichi.measure.Length;
 import itomichi.measure.Unit;
 import itomichi.plan.BookPlan;
-import java.awt.image.BufferedImage;
-import java.nio.file.Files;
-import java.nio.file.Path;
-import java.time.LocalDate;
-import java.util.ArrayList;
+import itomichi.plan.Holes;
+import itomichi.station.RowScheme;
+import itomichi.station.SideHole;
+import itomichi.station.StationScheme;
 import java.util.List;
-import javax.imageio.ImageIO;
+import java.util.stream.IntStream;
 import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.text.PDFTextStripper;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
 
-/** The PDF as a printer would see it: rasterised by poppler's pdftoppm, which shares no code with PDFBox, and measured in pixels. */
+/** Every hole of every template where the plan says, on paper; measured on the page as poppler rasterises it. */
 public class PrintedSizeTest {
 
-    private static final int DPI = 400;
-    private static final double MM_PER_PIXEL = 25.4 / DPI;
-    /** A level line between the strip's left edge and its fold, where only station lines cross. */
-    private static final double PROBE_X_MM = 28;
+    private static final double WITHIN_MM = 0.2;
+    /** Beside a hole, where its cross is met and its rim is not. */
+    private static final double BESIDE_MM = 1.5;
+
+    private static final RowScheme EQUAL = new RowScheme.EqualGaps();
 
     @DataProvider
     Object[][] folds() {
@@ -41,162 +46,216 @@ public class PrintedSizeTest {
     }
 
     @Test(dataProvider = "folds")
-    public void holesArePrintedWhereThePlanSays(double heightMm, int stations, Unit unit, PrintPaper paper)
+    public void stationsOfAFoldedStripAreWhereThePlanSays(double heightMm, int stations, Unit unit, PrintPaper paper)
             throws Exception {
         BookPlan plan = SamplePlans.pamphlet("Cues", heightMm, stations, unit);
-        List<Double> lines =
-                lines(raster(strip(plan, paper, PrinterCorrection.NONE)).get(0), PROBE_X_MM);
-        // head edge, stations, tail edge
-        assertEquals(lines.size(), stations + 2, lines.toString());
+        Printed printed = print(plan, TemplateKind.FOLDED_STRIP, paper);
         for (int station = 1; station <= stations; station++) {
-            assertEquals(
-                    lines.get(station) - lines.get(0),
-                    plan.sewn().stations().at(station).mm(),
-                    0.2,
-                    "station " + station);
+            double mm = plan.foldHoles().orElseThrow().stations().at(station).mm();
+            assertEquals(printed.below(8, mm), mm, WITHIN_MM, "station " + station);
+        }
+    }
+
+    @DataProvider
+    Object[][] covers() {
+        return new Object[][] {
+            {6, 232.0, 46.0, EQUAL, PrintPaper.A4, TemplateKind.SPINE_GRID},
+            {6, 232.0, 46.0, new RowScheme.EdgeMargin(Length.ofMm(6)), PrintPaper.LETTER, TemplateKind.SPINE_GRID},
+            {6, 232.0, 46.0, new RowScheme.Pitch(Length.ofMm(7)), PrintPaper.A4, TemplateKind.SPINE_GRID},
+            {4, 160.0, 60.0, new RowScheme.OwnThickness(), PrintPaper.LETTER, TemplateKind.SPINE_GRID},
+        };
+    }
+
+    @Test(dataProvider = "covers")
+    public void everyCrossingOfASpineGridIsWhereThePlanSays(
+            int signatures, double coverMm, double spineMm, RowScheme rows, PrintPaper paper, TemplateKind kind)
+            throws Exception {
+        BookPlan plan = SamplePlans.felt(signatures, coverMm, spineMm, rows, Unit.MM);
+        Printed printed = print(plan, kind, paper);
+        Holes.InFolds folds = plan.foldHoles().orElseThrow();
+        Holes.InCover cover = folds.cover().orElseThrow();
+        double head = cover.head().mm();
+        double left = printed.spineLeftMm();
+        for (Length row : cover.rows().fromLeft()) {
+            for (Length station : folds.stations().fromHead()) {
+                printed.hole(left + row.mm(), head + station.mm());
+            }
+        }
+    }
+
+    @DataProvider
+    Object[][] blocks() {
+        return new Object[][] {
+            {"stab-tortoise-shell", 210.0, PrintPaper.A4},
+            {"stab-running", 220.0, PrintPaper.LETTER},
+        };
+    }
+
+    @Test(dataProvider = "blocks")
+    public void everyHoleOfAStabStripIsWhereThePlanSays(String structure, double heightMm, PrintPaper paper)
+            throws Exception {
+        BookPlan plan = SamplePlans.bound(structure, heightMm, 48, Unit.MM);
+        Printed printed = print(plan, TemplateKind.STAB_STRIP, paper);
+        for (SideHole hole : plan.sideHoles().orElseThrow().holes()) {
+            printed.hole(hole.fromSpine().mm(), hole.fromHead().mm());
+        }
+    }
+
+    @DataProvider
+    Object[][] tall() {
+        return new Object[][] {
+            {420.0, 7, PrintPaper.A4}, {330.0, 7, PrintPaper.LETTER}, {620.0, 9, PrintPaper.A4},
+        };
+    }
+
+    @Test(dataProvider = "tall")
+    public void aTallStripGoesOnAcrossEveryJoint(double heightMm, int stations, PrintPaper paper) throws Exception {
+        BookPlan plan = SamplePlans.pamphlet("Flies", heightMm, stations, Unit.MM);
+        Tiles tiles = Tiles.of(SampleSheets.of(plan, TemplateKind.FOLDED_STRIP).draw(paper, PrinterCorrection.NONE));
+        for (int station = 1; station <= stations; station++) {
+            double mm = plan.foldHoles().orElseThrow().stations().at(station).mm();
+            assertEquals(tiles.fromHead(mm), mm, WITHIN_MM, "station " + station);
         }
     }
 
     @Test
     public void bothCheckBarsAreTrue() throws Exception {
-        BufferedImage image = raster(
-                        strip(SamplePlans.pamphlet("Cues", 210, 5, Unit.MM), PrintPaper.A4, PrinterCorrection.NONE))
-                .get(0);
-        assertEquals(longestLine(image, true), 100, 0.2);
-        assertEquals(longestLine(image, false), 100, 0.2);
-    }
-
-    @Test
-    public void aLongStripGoesOnAcrossTheJoin() throws Exception {
-        BookPlan plan = SamplePlans.pamphlet("Flies", 420, 7, Unit.MM);
-        List<BufferedImage> pages = raster(strip(plan, PrintPaper.A4, PrinterCorrection.NONE));
-        List<Double> first = lines(pages.get(0), PROBE_X_MM);
-        List<Double> second = lines(pages.get(1), PROBE_X_MM);
-        // On the first page the join line is the last but one; on the second the second.
-        double join = first.get(first.size() - 2);
-        double past = plan.sewn().stations().at(7).mm() - (join - first.get(0));
-        assertEquals(second.get(second.size() - 2) - second.get(1), past, 0.2);
+        byte[] pdf =
+                PdfWriter.write(SampleSheets.of(SamplePlans.pamphlet("Cues", 90, 3, Unit.MM), TemplateKind.FLAT_STRIP)
+                        .draw(PrintPaper.A4, PrinterCorrection.NONE));
+        Raster page = Raster.of(pdf).get(0);
+        assertEquals(page.longestLine(true) - Pen.CHECK.widthMm(), 100, WITHIN_MM);
+        assertEquals(page.longestLine(false) - Pen.CHECK.widthMm(), 100, WITHIN_MM);
     }
 
     @Test
     public void aPrinterThatShrinksIsCorrectedByItsBars() throws Exception {
-        double shrinks = 0.973;
+        double across = 0.973;
+        double along = 1.012;
         PrinterCorrection correction = PrinterCorrection.fromBars(
-                itomichi.measure.Length.ofMm(100),
-                itomichi.measure.Length.ofMm(97.3),
-                itomichi.measure.Length.ofMm(97.3),
-                PrinterCorrection.NONE);
-        BookPlan plan = SamplePlans.pamphlet("Cues", 210, 5, Unit.MM);
-        List<Double> lines =
-                lines(raster(strip(plan, PrintPaper.A4, correction)).get(0), PROBE_X_MM * correction.across());
-        assertEquals((lines.get(5) - lines.get(0)) * shrinks, 190, 0.2 + 190 * 0.002);
+                Length.ofMm(100), Length.ofMm(100 * across), Length.ofMm(100 * along), PrinterCorrection.NONE);
+        Drawing sheet = SampleSheets.of(SamplePlans.pamphlet("Cues", 90, 3, Unit.MM), TemplateKind.FLAT_STRIP)
+                .draw(PrintPaper.A4, correction);
+        Raster page = Raster.of(PdfWriter.write(sheet)).get(0);
+        assertEquals((page.longestLine(true) - Pen.CHECK.widthMm()) * across, 100, 0.2);
+        assertEquals((page.longestLine(false) - Pen.CHECK.widthMm()) * along, 100, 0.2);
     }
 
     @Test
     public void theSheetNamesTheBookTheDayAndTheUnit() throws Exception {
-        String text = text(strip(SamplePlans.pamphlet("Cues", 210, 5, Unit.MM), PrintPaper.A4, PrinterCorrection.NONE));
+        String text = text(SamplePlans.pamphlet("Cues", 210, 5, Unit.MM));
         for (String wanted : List.of("Cues", "2026-11-24", "measures in mm", "HEAD", "TAIL", "revision 4")) {
-            assertEquals(text.contains(wanted), true, wanted + " in " + text);
+            assertTrue(text.contains(wanted), wanted + " in " + text);
         }
     }
 
     @Test
     public void lettersTheFaceLacksAreMarkedAndDoNotBreakTheSheet() throws Exception {
-        String text = text(
-                strip(SamplePlans.pamphlet("Moth 糸道 & <b>", 210, 5, Unit.MM), PrintPaper.A4, PrinterCorrection.NONE));
-        assertEquals(text.contains("Moth ?? & <b>"), true, text);
+        String text = text(SamplePlans.pamphlet("Moth 糸道 & <b>", 210, 5, Unit.MM));
+        assertTrue(text.contains("Moth ?? & <b>"), text);
     }
 
     @Test
-    public void aPlanThatCannotBeMadeSaysSoOnTheSheet() throws Exception {
+    public void aPlanThatCannotBeMadeSaysSoAcrossTheSheet() throws Exception {
         BookPlan plan = SamplePlans.of(
                 "Cues",
                 210,
-                new itomichi.station.StationScheme.Placed(List.of(
-                        itomichi.measure.Length.ofMm(1),
-                        itomichi.measure.Length.ofMm(105),
-                        itomichi.measure.Length.ofMm(190))),
+                new StationScheme.Placed(List.of(Length.ofMm(1), Length.ofMm(105), Length.ofMm(190))),
                 Unit.MM);
-        assertEquals(text(strip(plan, PrintPaper.A4, PrinterCorrection.NONE)).contains("STOP. Do not punch"), true);
+        assertTrue(text(plan).contains("STOP. Do not punch from this sheet."));
     }
 
     @Test
     public void theSamePlanGivesTheSameBytes() {
         BookPlan plan = SamplePlans.pamphlet("Cues", 210, 5, Unit.MM);
-        assertEquals(
-                strip(plan, PrintPaper.A4, PrinterCorrection.NONE), strip(plan, PrintPaper.A4, PrinterCorrection.NONE));
+        Drawing sheet = SampleSheets.of(plan, TemplateKind.FOLDED_STRIP).draw(PrintPaper.A4, PrinterCorrection.NONE);
+        assertEquals(PdfWriter.write(sheet), PdfWriter.write(sheet));
     }
 
-    private static byte[] strip(BookPlan plan, PrintPaper paper, PrinterCorrection correction) {
-        Drawing drawing = FoldStripSheet.draw(plan, paper, correction, LocalDate.of(2026, 11, 24), 4);
-        return PdfWriter.write(drawing);
-    }
-
-    private static String text(byte[] pdf) throws Exception {
-        try (PDDocument document = Loader.loadPDF(pdf)) {
+    private static String text(BookPlan plan) throws Exception {
+        Drawing sheet = SampleSheets.of(plan, TemplateKind.FOLDED_STRIP).draw(PrintPaper.A4, PrinterCorrection.NONE);
+        try (PDDocument document = Loader.loadPDF(PdfWriter.write(sheet))) {
             return new PDFTextStripper().getText(document);
         }
     }
 
-    private static List<BufferedImage> raster(byte[] pdf) throws Exception {
-        Path folder = Files.createTempDirectory("strip");
-        Path file = Files.write(folder.resolve("strip.pdf"), pdf);
-        Process poppler = new ProcessBuilder(
-                        "pdftoppm",
-                        "-r",
-                        "" + DPI,
-                        "-gray",
-                        "-png",
-                        file.toString(),
-                        folder.resolve("page").toString())
-                .inheritIO()
-                .start();
-        assertEquals(poppler.waitFor(), 0, "pdftoppm (Debian package poppler-utils)");
-        List<BufferedImage> pages = new ArrayList<>();
-        try (var files = Files.list(folder)) {
-            for (Path page : files.filter(name -> name.toString().endsWith(".png"))
-                    .sorted()
-                    .toList()) {
-                pages.add(ImageIO.read(page.toFile()));
-            }
-        }
-        return pages;
+    private static Printed print(BookPlan plan, TemplateKind kind, PrintPaper paper) throws Exception {
+        Drawing sheet = SampleSheets.of(plan, kind).draw(paper, PrinterCorrection.NONE);
+        return Printed.of(sheet);
     }
 
-    /** Middles of the level lines that cross an upright probe, mm from the page's top. */
-    private static List<Double> lines(BufferedImage image, double xMm) {
-        int x = (int) Math.round(xMm / MM_PER_PIXEL);
-        List<Double> middles = new ArrayList<>();
-        int from = -1;
-        for (int y = 0; y < image.getHeight(); y++) {
-            boolean dark = dark(image, x, y) && dark(image, x + 4, y) && dark(image, x - 4, y);
-            if (dark && from < 0) {
-                from = y;
-            } else if (!dark && from >= 0) {
-                middles.add((from + y) / 2.0 * MM_PER_PIXEL);
-                from = -1;
-            }
+    /**
+     * A template on its page.
+     *
+     * @param page the page
+     * @param leftMm where its left edge is printed
+     * @param headMm where its head edge is printed
+     * @param spineLeftMm where the spine's left edge lies, from the left edge
+     */
+    private record Printed(Raster page, double leftMm, double headMm, double spineLeftMm) {
+
+        static Printed of(Drawing sheet) throws Exception {
+            int number = SampleSheets.firstWith(sheet, Pen.CUT);
+            Raster page = Raster.of(PdfWriter.write(sheet)).get(number - 1);
+            double left = SampleSheets.least(sheet, number, Pen.CUT, true);
+            double head = SampleSheets.least(sheet, number, Pen.CUT, false);
+            double spine = SampleSheets.has(sheet, number, Pen.FOLD)
+                    ? SampleSheets.least(sheet, number, Pen.FOLD, true) - left
+                    : 0;
+            return new Printed(page, page.upright(left, head + 7), page.level(left + 10, head), spine);
         }
-        return middles;
+
+        /** How far below the head a level line is printed. */
+        double below(double acrossMm, double wantedMm) {
+            return page.level(leftMm + acrossMm, headMm + wantedMm) - headMm;
+        }
+
+        void hole(double acrossMm, double belowMm) {
+            double across = page.upright(leftMm + acrossMm, headMm + belowMm + BESIDE_MM) - leftMm;
+            double below = page.level(leftMm + acrossMm + BESIDE_MM, headMm + belowMm) - headMm;
+            assertEquals(across, acrossMm, WITHIN_MM, "across, of the hole at " + acrossMm + " / " + belowMm);
+            assertEquals(below, belowMm, WITHIN_MM, "down, of the hole at " + acrossMm + " / " + belowMm);
+        }
     }
 
-    /** The longest unbroken line to the right of the strip, mm, between the middles of its end ticks: the check bar. */
-    private static double longestLine(BufferedImage image, boolean level) {
-        int left = (int) (58 / MM_PER_PIXEL);
-        int outer = level ? image.getHeight() : image.getWidth();
-        int inner = level ? image.getWidth() : image.getHeight();
-        int longest = 0;
-        for (int a = level ? 0 : left; a < outer; a++) {
-            int run = 0;
-            for (int b = level ? left : 0; b < inner; b++) {
-                run = dark(image, level ? b : a, level ? a : b) ? run + 1 : 0;
-                longest = Math.max(longest, run);
-            }
-        }
-        return longest * MM_PER_PIXEL - itomichi.documents.drawing.Pen.CHECK.widthMm();
-    }
+    /** A strip in parts, joining line on joining line. */
+    private record Tiles(List<Tile> tiles) {
 
-    private static boolean dark(BufferedImage image, int x, int y) {
-        return (image.getRGB(x, y) & 0xff) < 150;
+        /**
+         * A part.
+         *
+         * @param page the page it is on
+         * @param leftMm its left edge
+         * @param topMm where it begins: the head edge, or the joining line
+         * @param fromMm how far from the head that is
+         * @param toMm where it ends
+         */
+        private record Tile(Raster page, double leftMm, double topMm, double fromMm, double toMm) {}
+
+        static Tiles of(Drawing sheet) throws Exception {
+            List<Raster> pages = Raster.of(PdfWriter.write(sheet));
+            List<SampleSheets.Part> parts = SampleSheets.parts(sheet);
+            List<Tile> tiles = new java.util.ArrayList<>();
+            double from = 0;
+            for (SampleSheets.Part part : parts) {
+                Raster page = pages.get(part.page() - 1);
+                double top = page.level(part.leftMm() + 9, part.topMm());
+                double bottom = page.level(part.leftMm() + 9, part.bottomMm());
+                tiles.add(new Tile(page, part.leftMm(), top, from, from + bottom - top));
+                from += bottom - top;
+            }
+            return new Tiles(tiles);
+        }
+
+        double fromHead(double wantedMm) {
+            Tile tile = IntStream.range(0, tiles.size())
+                    .mapToObj(tiles::get)
+                    .filter(one -> wantedMm >= one.fromMm() && wantedMm <= one.toMm())
+                    .findFirst()
+                    .orElseThrow();
+            return tile.page().level(tile.leftMm() + 8, tile.topMm() + wantedMm - tile.fromMm())
+                    - tile.topMm()
+                    + tile.fromMm();
+        }
     }
 }

@@ -4,15 +4,15 @@ import static org.testng.Assert.assertEquals;
 import static org.testng.Assert.expectThrows;
 
 import itomichi.documents.SamplePlans;
+import itomichi.documents.SampleSheets;
 import itomichi.documents.drawing.Drawing;
-import itomichi.documents.sheets.FoldStripSheet;
 import itomichi.documents.sheets.PrintPaper;
 import itomichi.documents.sheets.PrinterCorrection;
+import itomichi.documents.sheets.TemplateKind;
 import itomichi.measure.Unit;
 import itomichi.plan.BookPlan;
 import java.io.ByteArrayInputStream;
 import java.nio.charset.StandardCharsets;
-import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
 import javax.xml.parsers.DocumentBuilderFactory;
@@ -25,7 +25,7 @@ public class SvgMillimetresTest {
 
     private static final BookPlan PLAN = SamplePlans.pamphlet("Cues & <cries>", 210, 5, Unit.MM);
     private static final Drawing STRIP =
-            FoldStripSheet.draw(PLAN, PrintPaper.A4, PrinterCorrection.NONE, LocalDate.of(2026, 11, 24), 1);
+            SampleSheets.of(PLAN, TemplateKind.FOLDED_STRIP).draw(PrintPaper.A4, PrinterCorrection.NONE);
 
     @Test
     public void aUserUnitIsAMillimetre() throws Exception {

@@ -7,6 +7,7 @@ import itomichi.path.Face;
 import itomichi.plan.BookPlan;
 import itomichi.plan.Stage;
 import itomichi.server.document.BookDocument;
+import itomichi.server.plan.HolesView;
 import itomichi.server.plan.InUnits;
 import itomichi.server.plan.PlanView;
 import itomichi.server.plan.PlanViews;
@@ -25,6 +26,7 @@ final class BookCards {
         boolean sewn = view.next().finished();
         boolean punched = document.done().contains(Stage.TEMPLATE);
         PlanView.@Nullable SewingView sewing = view.sewing();
+        @Nullable HolesView holes = view.holes();
         List<PlanView.StitchView> outside = sewing == null
                 ? List.of()
                 : sewing.steps().stream()
@@ -51,7 +53,7 @@ final class BookCards {
                         plan.spec().leaf().width().at(Fineness.CUT),
                         plan.spec().leaf().height().at(Fineness.CUT),
                         Length.ofMm(view.block().spineMm()).at(Fineness.BUNDLE))),
-                punched && sewing != null ? sewing.stations() : List.of(),
+                punched && holes != null ? holes.stations() : List.of(),
                 outside,
                 view.next().stage(),
                 sewn,

@@ -1,6 +1,7 @@
 package itomichi.server.book;
 
 import itomichi.server.document.BookDocument;
+import itomichi.server.plan.HolesView;
 import itomichi.server.plan.InUnits;
 import itomichi.server.plan.PlanView;
 import itomichi.server.plan.PlanViews;
@@ -55,7 +56,9 @@ final class Differences {
                         : plan.measures().get("paper.stock.widthMm"));
         lines.put("Room for paste-ins", plan.measures().get("gathering.pasteInsMm"));
         lines.put("Sheet thickness", figure(plan, "paper-thickness"));
-        lines.put("Stations", new InUnits(places(plan.sewing(), false), places(plan.sewing(), true)));
+        lines.put("Stations", new InUnits(places(plan.holes(), false), places(plan.holes(), true)));
+        lines.put("Rows of the cover", new InUnits(rows(plan.holes(), false), rows(plan.holes(), true)));
+        lines.put("Holes through the side", new InUnits(side(plan.holes(), false), side(plan.holes(), true)));
         lines.put("Cover", same(book.cover().wanted() ? "soft cover" : "none"));
         lines.put("Square", plan.measures().get("cover.squareMm"));
         lines.put("Thread", same(book.thread().name() + (book.thread().strands() == 2 ? ", doubled" : "")));
@@ -89,13 +92,35 @@ final class Differences {
                 .orElseGet(() -> same("none"));
     }
 
-    private static String places(PlanView.@Nullable SewingView sewing, boolean inch) {
-        return sewing == null
-                ? "not planned yet"
-                : sewing.stations().stream()
-                        .map(station -> inch
-                                ? station.fromHead().inch()
-                                : station.fromHead().mm())
+    private static String places(@Nullable HolesView holes, boolean inch) {
+        return holes == null
+                ? "none"
+                : holes.stations().stream()
+                        .map(HolesView.StationView::fromHead)
+                        .map(place -> inch ? place.inch() : place.mm())
+                        .collect(Collectors.joining(", "));
+    }
+
+    private static String rows(@Nullable HolesView holes, boolean inch) {
+        HolesView.@Nullable RowsView cover = holes == null ? null : holes.cover();
+        return cover == null
+                ? "none"
+                : cover.rows().stream()
+                        .map(HolesView.RowView::fromLeft)
+                        .map(place -> inch ? place.inch() : place.mm())
+                        .collect(Collectors.joining(", "));
+    }
+
+    private static String side(@Nullable HolesView holes, boolean inch) {
+        HolesView.@Nullable SideView side = holes == null ? null : holes.side();
+        return side == null
+                ? "none"
+                : side.holes().stream()
+                        .map(hole -> inch
+                                ? hole.fromHead().inch() + " / "
+                                        + hole.fromSpine().inch()
+                                : hole.fromHead().mm() + " / "
+                                        + hole.fromSpine().mm())
                         .collect(Collectors.joining(", "));
     }
 }

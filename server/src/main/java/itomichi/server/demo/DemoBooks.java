@@ -58,8 +58,10 @@ final class DemoBooks {
                 List.of(),
                 StartingBook.USUAL_CUTTING,
                 StartingBook.PLAIN_GATHERING,
-                new Stations(Scheme.MARGINS, 5, 12, 12, 10, List.of()),
-                new Cover(true, 0.25, 0),
+                StartingBook.stations(5, 12),
+                StartingBook.USUAL_ROWS,
+                StartingBook.USUAL_SIDE,
+                new Cover(true, 0.25, 0, null, null, null),
                 new Thread("Linen 30/3", Fibre.LINEN, LINEN_30_3, 1, 60, 3, 1.0, Face.INSIDE, 2, null),
                 before(Stage.SEW));
     }
@@ -77,8 +79,10 @@ final class DemoBooks {
                 List.of(),
                 StartingBook.USUAL_CUTTING,
                 StartingBook.PLAIN_GATHERING,
-                new Stations(Scheme.MARGINS, 3, 25.4, 25.4, 10, List.of()),
-                new Cover(true, 0.3, 3.175),
+                StartingBook.stations(3, 25.4),
+                StartingBook.USUAL_ROWS,
+                StartingBook.USUAL_SIDE,
+                new Cover(true, 0.3, 3.175, null, null, null),
                 new Thread(
                         "Madder cotton",
                         Fibre.COTTON,
@@ -106,8 +110,10 @@ final class DemoBooks {
                 List.of(),
                 StartingBook.USUAL_CUTTING,
                 StartingBook.PLAIN_GATHERING,
-                new Stations(Scheme.PLACED, 7, 20, 20, 10, List.of(20.0, 68.0, 116.0, 165.0, 214.0, 262.0, 310.0)),
-                new Cover(true, 0.35, 3),
+                placed(List.of(20.0, 68.0, 116.0, 165.0, 214.0, 262.0, 310.0)),
+                StartingBook.USUAL_ROWS,
+                StartingBook.USUAL_SIDE,
+                new Cover(true, 0.35, 3, null, null, null),
                 new Thread(
                         "Waxed linen 18/3",
                         Fibre.LINEN,
@@ -135,10 +141,32 @@ final class DemoBooks {
                 List.of(),
                 StartingBook.USUAL_CUTTING,
                 StartingBook.PLAIN_GATHERING,
-                new Stations(Scheme.MARGINS, 5, 15, 15, 10, List.of()),
-                new Cover(true, 0.3, 2),
+                StartingBook.stations(5, 15),
+                StartingBook.USUAL_ROWS,
+                StartingBook.USUAL_SIDE,
+                new Cover(true, 0.3, 2, null, null, null),
                 new Thread("Linen 30/3", Fibre.LINEN, LINEN_30_3, 1, 75, 3, 1.1, Face.INSIDE, 2, null),
                 List.of(Stage.values()));
+    }
+
+    /** Stations placed one by one. */
+    static Stations placed(List<Double> places) {
+        Stations usual = StartingBook.stations(places.size(), places.get(0));
+        return new Stations(
+                Scheme.PLACED,
+                places.size(),
+                usual.headMm(),
+                usual.tailMm(),
+                usual.sharePercent(),
+                usual.pairs(),
+                usual.pairMm(),
+                usual.kettleMm(),
+                usual.exemplarHeightMm(),
+                usual.exemplarMm(),
+                usual.carry(),
+                places,
+                false,
+                usual.level());
     }
 
     static List<Stage> before(Stage stage) {

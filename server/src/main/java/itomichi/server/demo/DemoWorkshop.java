@@ -115,7 +115,14 @@ final class DemoWorkshop {
                         paperId.apply("Bulky cream 100"))),
                 LINEN_30_3,
                 new Gathering(
-                        null, false, new Wish(true, null, null, null, true), Pressing.OVERNIGHT, false, 0, List.of()));
+                        null,
+                        false,
+                        new Wish(true, null, null, null, true),
+                        Pressing.OVERNIGHT,
+                        false,
+                        0,
+                        List.of(),
+                        List.of()));
         return bound(book, "tapes", List.of(Stage.PURPOSE));
     }
 
@@ -167,7 +174,8 @@ final class DemoWorkshop {
                                 new RecipeSheet(1, null, null),
                                 new RecipeSheet(0, null, null),
                                 new RecipeSheet(0, 60.0, null),
-                                new RecipeSheet(0, null, 300.0)))));
+                                new RecipeSheet(0, null, 300.0))),
+                        List.of()));
         return bound(book, "long-stitch", List.of(Stage.PURPOSE));
     }
 
@@ -214,6 +222,8 @@ final class DemoWorkshop {
                 StartingBook.USUAL_CUTTING,
                 gathering,
                 start.stations(),
+                start.rows(),
+                start.side(),
                 start.cover(),
                 thread,
                 List.of());

@@ -9,6 +9,9 @@ import itomichi.material.SheetGrain;
 import itomichi.measure.Unit;
 import itomichi.path.Face;
 import itomichi.plan.Stage;
+import itomichi.station.Level;
+import itomichi.station.Role;
+import itomichi.station.StationScheme;
 import itomichi.structure.Hands;
 import itomichi.structure.Need;
 import java.util.List;
@@ -18,7 +21,7 @@ import org.jspecify.annotations.Nullable;
 /**
  * A book as it travels and is kept. Lengths are in mm, weights in g/m2, whatever unit they are shown in.
  *
- * <p>The file format of the same shape is described by {@code schema/book-2.json}.
+ * <p>The file format of the same shape is described by {@code schema/book-3.json}.
  */
 public record BookDocument(
         String name,
@@ -33,6 +36,8 @@ public record BookDocument(
         Cutting cutting,
         Gathering gathering,
         Stations stations,
+        Rows rows,
+        Side side,
         Cover cover,
         Thread thread,
         List<Stage> done) {
@@ -79,7 +84,11 @@ public record BookDocument(
             Pressing pressing,
             boolean twoOn,
             double pasteInsMm,
-            List<List<RecipeSheet>> recipes) {}
+            List<List<RecipeSheet>> recipes,
+            List<Unlike> unlike) {}
+
+    /** A signature, from 1, that is not as tall as the leaf. */
+    public record Unlike(int signature, double heightMm) {}
 
     /** What is preferred of a split. */
     public record Wish(
@@ -100,15 +109,66 @@ public record BookDocument(
     public enum Scheme {
         MARGINS,
         SHARE,
+        EQUAL,
+        PAIRS,
+        EXEMPLAR,
         PLACED
     }
 
-    /** Stations; every scheme's numbers are kept, so that going back to one finds them again. */
+    /** Stations along the fold; every scheme's numbers are kept, so that going back to one finds them again. */
     public record Stations(
-            Scheme scheme, int count, double headMm, double tailMm, double sharePercent, List<Double> placedMm) {}
+            Scheme scheme,
+            int count,
+            double headMm,
+            double tailMm,
+            double sharePercent,
+            int pairs,
+            double pairMm,
+            double kettleMm,
+            double exemplarHeightMm,
+            List<Double> exemplarMm,
+            StationScheme.Carry carry,
+            List<Double> placedMm,
+            boolean symmetric,
+            Level level) {}
 
-    /** A soft cover. */
-    public record Cover(boolean wanted, double thicknessMm, double squareMm) {}
+    /** How a cover's spine is divided. */
+    public enum School {
+        EQUAL,
+        MARGIN,
+        PITCH,
+        THICKNESS,
+        PLACED
+    }
+
+    /** Rows across a cover's spine; places are from its left edge seen from outside. */
+    public record Rows(School school, double marginMm, double pitchMm, List<Double> placedMm) {}
+
+    /** Holes through the side of a block besides its main ones; {@code placed} counts only where they are placed {@code byHand}. */
+    public record Side(
+            double edgeMm,
+            double alongMm,
+            double extraEdgeMm,
+            boolean inner,
+            double innerEdgeMm,
+            boolean byHand,
+            List<SidePlace> placed,
+            List<Loose> loose) {}
+
+    /** A hole through the side. */
+    public record SidePlace(Role role, double fromHeadMm, double fromSpineMm) {}
+
+    /** A sheet that is not of the book's size. */
+    public record Loose(String name, double widthMm, double heightMm, Level level) {}
+
+    /** A soft cover; height, spine and square at the head are left out where they follow from the book. */
+    public record Cover(
+            boolean wanted,
+            double thicknessMm,
+            double squareMm,
+            @Nullable Double heightMm,
+            @Nullable Double spineMm,
+            @Nullable Double headSquareMm) {}
 
     /** How a thread's fineness is told. */
     public enum CountSystem {
@@ -149,6 +209,8 @@ public record BookDocument(
                 cutting,
                 gathering,
                 stations,
+                rows,
+                side,
                 cover,
                 thread,
                 done);
@@ -169,6 +231,8 @@ public record BookDocument(
                 cutting,
                 other,
                 stations,
+                rows,
+                side,
                 cover,
                 thread,
                 done);
@@ -189,6 +253,8 @@ public record BookDocument(
                 cutting,
                 gathering,
                 stations,
+                rows,
+                side,
                 cover,
                 thread,
                 stages);

@@ -2,6 +2,7 @@ package itomichi.server.document;
 
 import static itomichi.server.document.Parts.given;
 import static itomichi.server.document.Parts.mm;
+import static itomichi.server.document.Parts.mmIfAny;
 import static itomichi.server.document.Parts.whole;
 
 import itomichi.advice.Use;
@@ -11,8 +12,6 @@ import itomichi.material.ThreadCount;
 import itomichi.measure.Length;
 import itomichi.plan.BookSpec;
 import itomichi.plan.UnfitValueException;
-import itomichi.server.document.BookDocument.Scheme;
-import itomichi.station.StationScheme;
 import java.util.List;
 import java.util.Set;
 import java.util.TreeSet;
@@ -39,7 +38,7 @@ public final class BookDocuments {
                 leaf(given("leaf", document.leaf())),
                 PaperDocuments.papers(document),
                 GatheringDocuments.gathering(given("gathering", document.gathering())),
-                stations(given("stations", document.stations())),
+                HoleDocuments.holes(document),
                 cover(given("cover", document.cover())),
                 sewing(given("thread", document.thread())),
                 Set.copyOf(whole("done", given("done", document.done()))));
@@ -61,25 +60,14 @@ public final class BookDocuments {
         return new Extent(given("extent.by", extent.by()), extent.number());
     }
 
-    private static StationScheme stations(BookDocument.Stations stations) {
-        return switch (given("stations.scheme", stations.scheme())) {
-            case MARGINS ->
-                new StationScheme.Margins(
-                        stations.count(),
-                        mm("stations.headMm", stations.headMm()),
-                        mm("stations.tailMm", stations.tailMm()));
-            case SHARE -> new StationScheme.Share(stations.count(), stations.sharePercent() / 100);
-            case PLACED ->
-                new StationScheme.Placed(
-                        whole("stations.placedMm", given("stations.placedMm", stations.placedMm())).stream()
-                                .map(place -> mm("stations.placedMm", place))
-                                .toList());
-        };
-    }
-
     private static BookSpec.Cover cover(BookDocument.Cover cover) {
         return new BookSpec.Cover(
-                cover.wanted(), mm("cover.thicknessMm", cover.thicknessMm()), mm("cover.squareMm", cover.squareMm()));
+                cover.wanted(),
+                mm("cover.thicknessMm", cover.thicknessMm()),
+                mm("cover.squareMm", cover.squareMm()),
+                mmIfAny("cover.heightMm", cover.heightMm()),
+                mmIfAny("cover.spineMm", cover.spineMm()),
+                mmIfAny("cover.headSquareMm", cover.headSquareMm()));
     }
 
     private static BookSpec.Sewing sewing(BookDocument.Thread thread) {
@@ -131,38 +119,22 @@ public final class BookDocuments {
                 PaperDocuments.others(before.otherPapers(), spec.papers()),
                 PaperDocuments.cutting(spec.papers()),
                 GatheringDocuments.changed(spec.gathering()),
-                stations(before.stations(), spec.stations()),
-                new BookDocument.Cover(
-                        spec.cover().wanted(),
-                        spec.cover().thickness().mm(),
-                        spec.cover().square().mm()),
+                HoleDocuments.stations(before.stations(), spec.holes()),
+                HoleDocuments.rows(before.rows(), spec.holes().rows()),
+                HoleDocuments.side(before.side(), spec.holes().side()),
+                cover(spec.cover()),
                 thread(before.thread(), spec.thread()),
                 List.copyOf(new TreeSet<>(spec.done())));
     }
 
-    private static BookDocument.Stations stations(BookDocument.Stations before, StationScheme scheme) {
-        if (scheme instanceof StationScheme.Margins margins) {
-            return new BookDocument.Stations(
-                    Scheme.MARGINS,
-                    margins.count(),
-                    margins.headMargin().mm(),
-                    margins.tailMargin().mm(),
-                    before.sharePercent(),
-                    before.placedMm());
-        }
-        if (scheme instanceof StationScheme.Share share) {
-            return new BookDocument.Stations(
-                    Scheme.SHARE,
-                    share.count(),
-                    before.headMm(),
-                    before.tailMm(),
-                    share.share() * 100,
-                    before.placedMm());
-        }
-        List<Double> placed = ((StationScheme.Placed) scheme)
-                .fromHead().stream().map(Length::mm).toList();
-        return new BookDocument.Stations(
-                Scheme.PLACED, placed.size(), before.headMm(), before.tailMm(), before.sharePercent(), placed);
+    private static BookDocument.Cover cover(BookSpec.Cover cover) {
+        return new BookDocument.Cover(
+                cover.wanted(),
+                cover.thickness().mm(),
+                cover.square().mm(),
+                cover.height().map(Length::mm).orElse(null),
+                cover.spine().map(Length::mm).orElse(null),
+                cover.headSquare().map(Length::mm).orElse(null));
     }
 
     private static BookDocument.Thread thread(BookDocument.Thread before, BookSpec.Sewing sewing) {

@@ -9,8 +9,11 @@ import itomichi.gathering.SplitWish;
 import itomichi.measure.Length;
 import itomichi.plan.Gathering;
 import itomichi.plan.Gathering.RecipeSheet;
+import itomichi.plan.UnfitValueException;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.TreeMap;
 import org.jspecify.annotations.Nullable;
 
 /** How sheets are gathered, in documents and in specs. */
@@ -36,7 +39,19 @@ final class GatheringDocuments {
                 mm("gathering.pasteInsMm", gathering.pasteInsMm()),
                 whole("gathering.recipes", given("gathering.recipes", gathering.recipes())).stream()
                         .map(GatheringDocuments::recipe)
-                        .toList());
+                        .toList(),
+                heights(whole("gathering.unlike", given("gathering.unlike", gathering.unlike()))));
+    }
+
+    private static Map<Integer, Length> heights(List<BookDocument.Unlike> unlike) {
+        Map<Integer, Length> heights = new TreeMap<>();
+        for (BookDocument.Unlike one : unlike) {
+            if (heights.put(one.signature(), mm("gathering.unlike", one.heightMm())) != null) {
+                throw new UnfitValueException(
+                        "gathering.unlike", "Signature " + one.signature() + " is named twice; once is enough.");
+            }
+        }
+        return heights;
     }
 
     private static List<RecipeSheet> recipe(List<BookDocument.RecipeSheet> recipe) {
@@ -69,6 +84,10 @@ final class GatheringDocuments {
                                         sheet.first().map(Length::mm).orElse(null),
                                         sheet.second().map(Length::mm).orElse(null)))
                                 .toList())
+                        .toList(),
+                gathering.heights().entrySet().stream()
+                        .map(one -> new BookDocument.Unlike(
+                                one.getKey(), one.getValue().mm()))
                         .toList());
     }
 }

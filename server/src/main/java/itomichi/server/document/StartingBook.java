@@ -9,6 +9,8 @@ import itomichi.material.Grain;
 import itomichi.measure.Unit;
 import itomichi.path.Face;
 import itomichi.plan.Stage;
+import itomichi.station.Level;
+import itomichi.station.StationScheme;
 import itomichi.structure.Hands;
 import java.util.List;
 
@@ -27,9 +29,35 @@ public final class StartingBook {
             Pressing.OVERNIGHT,
             false,
             0,
+            List.of(),
             List.of());
+    /** Equal gaps, those at the edges included. */
+    public static final BookDocument.Rows USUAL_ROWS =
+            new BookDocument.Rows(BookDocument.School.EQUAL, 6, 6, List.of());
+    /** 12 mm from the spine, no inner binding, every sheet of the book's size. */
+    public static final BookDocument.Side USUAL_SIDE =
+            new BookDocument.Side(12, 7, 6, false, 17, false, List.of(), List.of());
 
     private StartingBook() {}
+
+    /** Margins and equal spaces, with the numbers that other schemes begin with. */
+    public static BookDocument.Stations stations(int count, double marginMm) {
+        return new BookDocument.Stations(
+                BookDocument.Scheme.MARGINS,
+                count,
+                marginMm,
+                marginMm,
+                10,
+                3,
+                12,
+                12,
+                210,
+                List.of(),
+                StationScheme.Carry.IN_PROPORTION,
+                List.of(),
+                false,
+                Level.HEAD);
+    }
 
     public static BookDocument in(Unit unit) {
         boolean metric = unit == Unit.MM;
@@ -45,10 +73,10 @@ public final class StartingBook {
                 List.of(),
                 USUAL_CUTTING,
                 PLAIN_GATHERING,
-                metric
-                        ? new BookDocument.Stations(BookDocument.Scheme.MARGINS, 5, 20, 20, 10, List.of())
-                        : new BookDocument.Stations(BookDocument.Scheme.MARGINS, 5, 19.05, 19.05, 10, List.of()),
-                new BookDocument.Cover(true, 0.3, 3),
+                stations(5, metric ? 20 : 19.05),
+                USUAL_ROWS,
+                USUAL_SIDE,
+                new BookDocument.Cover(true, 0.3, 3, null, null, null),
                 new BookDocument.Thread(
                         "Linen 30/3",
                         Fibre.LINEN,

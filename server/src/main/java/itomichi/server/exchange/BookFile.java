@@ -3,14 +3,14 @@ package itomichi.server.exchange;
 import itomichi.server.document.BookDocument;
 
 /**
- * A book in a file; described by {@code schema/book-2.json}.
+ * A book in a file; described by {@code schema/book-3.json}.
  *
  * @param format always {@code itomichi-book}
- * @param version of the format, 2
+ * @param version of the format, 3
  * @param book the book
  */
 record BookFile(String format, int version, BookDocument book) {
 
     static final String FORMAT = "itomichi-book";
-    static final int VERSION = 2;
+    static final int VERSION = 3;
 }

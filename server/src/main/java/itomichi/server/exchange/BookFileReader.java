@@ -12,6 +12,7 @@ import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.IntStream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Component;
@@ -35,7 +36,9 @@ class BookFileReader {
 
     /** Made on first use: a start should not wait for what few starts need. */
     private static final class Loaded {
-        static final List<String> TEXTS = List.of(text(1), text(2));
+        static final List<String> TEXTS = IntStream.rangeClosed(1, BookFile.VERSION)
+                .mapToObj(Loaded::text)
+                .toList();
         static final List<Schema> SCHEMAS = TEXTS.stream()
                 .map(text -> SchemaRegistry.withDefaultDialect(SpecificationVersion.DRAFT_2020_12)
                         .getSchema(text, InputFormat.JSON))
@@ -76,9 +79,7 @@ class BookFileReader {
             throw wrong("At “" + (place.isEmpty() ? "/" : place) + "”: " + first.getMessage()
                     + (errors.size() > 1 ? " (and " + (errors.size() - 1) + " more)" : ""));
         }
-        if (version == 1) {
-            EarlierBookFile.raise((ObjectNode) tree, json);
-        }
+        EarlierBookFile.raise((ObjectNode) tree, version, json);
         return json.treeToValue(tree, BookFile.class);
     }
 

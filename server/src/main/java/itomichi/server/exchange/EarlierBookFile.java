@@ -6,19 +6,39 @@ import itomichi.server.document.StartingBook;
 import tools.jackson.databind.json.JsonMapper;
 import tools.jackson.databind.node.ObjectNode;
 
-/** Says what a book file of version 1 says in the words of version 2: pages were all that was counted, and paper came cut to size. */
+/** Says what an earlier book file says in the words of the newest version. */
 final class EarlierBookFile {
 
     private EarlierBookFile() {}
 
-    static void raise(ObjectNode file, JsonMapper json) {
-        file.put("version", 2);
+    static void raise(ObjectNode file, int version, JsonMapper json) {
         ObjectNode book = (ObjectNode) file.get("book");
+        if (version < 2) {
+            toSecond(book, json);
+        }
+        if (version < 3) {
+            toThird(book, json);
+        }
+        file.put("version", BookFile.VERSION);
+    }
+
+    /** Pages were all that was counted, and paper came cut to size. */
+    private static void toSecond(ObjectNode book, JsonMapper json) {
         int pages = book.remove("pages").asInt();
         book.set("use", json.valueToTree(StartingBook.ANY_USE));
         book.set("extent", json.valueToTree(new BookDocument.Extent(Extent.By.PAGES, pages)));
         book.putArray("otherPapers");
         book.set("cutting", json.valueToTree(StartingBook.USUAL_CUTTING));
         book.set("gathering", json.valueToTree(StartingBook.PLAIN_GATHERING));
+    }
+
+    /** Stations were placed by margins, a share or by hand; there were no rows and no holes through the side. */
+    private static void toThird(ObjectNode book, JsonMapper json) {
+        ObjectNode stations = json.valueToTree(StartingBook.stations(5, 20));
+        stations.setAll((ObjectNode) book.get("stations"));
+        book.set("stations", stations);
+        book.set("rows", json.valueToTree(StartingBook.USUAL_ROWS));
+        book.set("side", json.valueToTree(StartingBook.USUAL_SIDE));
+        ((ObjectNode) book.get("gathering")).putArray("unlike");
     }
 }

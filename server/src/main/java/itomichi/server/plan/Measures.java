@@ -3,8 +3,11 @@ package itomichi.server.plan;
 import itomichi.material.Supply;
 import itomichi.material.ThreadCount;
 import itomichi.measure.Fineness;
+import itomichi.measure.Length;
 import itomichi.plan.BookPaper;
 import itomichi.plan.BookSpec;
+import itomichi.plan.HoleWish;
+import itomichi.station.RowScheme;
 import itomichi.station.StationScheme;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -26,10 +29,7 @@ final class Measures {
                 "gathering.pasteInsMm", InUnits.of(spec.gathering().pasteIns().at(Fineness.BUNDLE)));
         measures.put("thread.tailMm", InUnits.of(spec.thread().tail().at(Fineness.THREAD)));
         measures.put("thread.needleEyeMm", InUnits.of(spec.thread().needleEye().at(Fineness.CALIPER)));
-        if (spec.stations() instanceof StationScheme.Margins margins) {
-            measures.put("stations.headMm", InUnits.of(margins.headMargin().at(Fineness.MARK)));
-            measures.put("stations.tailMm", InUnits.of(margins.tailMargin().at(Fineness.MARK)));
-        }
+        holes(measures, spec);
         if (spec.thread().thread().count() instanceof ThreadCount.Wound wound) {
             measures.put("thread.count.widthMm", InUnits.of(wound.width().at(Fineness.MARK)));
         }
@@ -39,6 +39,39 @@ final class Measures {
         }
         recipes(measures, spec);
         return measures;
+    }
+
+    private static void holes(Map<String, InUnits> measures, BookSpec spec) {
+        if (spec.stations() instanceof StationScheme.Margins margins) {
+            mark(measures, "stations.headMm", margins.headMargin());
+            mark(measures, "stations.tailMm", margins.tailMargin());
+        } else if (spec.stations() instanceof StationScheme.Pairs pairs) {
+            mark(measures, "stations.pairMm", pairs.width());
+            mark(measures, "stations.kettleMm", pairs.kettle());
+        } else if (spec.stations() instanceof StationScheme.Exemplar exemplar) {
+            mark(measures, "stations.exemplarHeightMm", exemplar.height());
+            for (int i = 0; i < exemplar.count(); i++) {
+                mark(measures, "stations.exemplarMm." + i, exemplar.fromHead().get(i));
+            }
+        }
+        if (spec.holes().rows() instanceof RowScheme.EdgeMargin edge) {
+            mark(measures, "rows.marginMm", edge.margin());
+        } else if (spec.holes().rows() instanceof RowScheme.Pitch pitch) {
+            mark(measures, "rows.pitchMm", pitch.pitch());
+        }
+        HoleWish.Side side = spec.holes().side();
+        mark(measures, "side.edgeMm", side.edge());
+        mark(measures, "side.alongMm", side.along());
+        mark(measures, "side.extraEdgeMm", side.extraEdge());
+        mark(measures, "side.innerEdgeMm", side.innerEdge());
+        spec.cover().height().ifPresent(height -> mark(measures, "cover.heightMm", height));
+        spec.cover().spine().ifPresent(spine -> mark(measures, "cover.spineMm", spine));
+        spec.cover().headSquare().ifPresent(square -> mark(measures, "cover.headSquareMm", square));
+        spec.gathering().heights().forEach((number, height) -> mark(measures, "gathering.unlike." + number, height));
+    }
+
+    private static void mark(Map<String, InUnits> measures, String field, Length length) {
+        measures.put(field, InUnits.of(length.at(Fineness.MARK)));
     }
 
     private static void paper(Map<String, InUnits> measures, String field, BookPaper paper) {

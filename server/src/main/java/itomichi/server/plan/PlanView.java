@@ -16,7 +16,8 @@ import org.springframework.http.HttpStatus;
  * A plan for the screen: figures, remarks, and the geometry that drawings are made from, in mm.
  *
  * @param measures what the measures of the document read as, by their names, for instance {@code leaf.widthMm}
- * @param sewing holes and thread; left out where the structure's sewing cannot be planned here yet
+ * @param holes where the holes are; left out where the book has none
+ * @param sewing the thread; left out where the structure's sewing cannot be planned here yet
  */
 public record PlanView(
         int pages,
@@ -29,6 +30,7 @@ public record PlanView(
         BlockView block,
         List<PaperView> papers,
         @Nullable CoverView cover,
+        @Nullable HolesView holes,
         @Nullable SewingView sewing,
         Map<String, InUnits> measures,
         String grammage,
@@ -37,16 +39,16 @@ public record PlanView(
         boolean stopped) {
 
     /**
-     * Holes and thread.
+     * The thread.
      *
-     * @throws ProblemException if they cannot be planned
+     * @throws ProblemException if it cannot be planned
      */
     public SewingView sewn() {
         SewingView planned = sewing;
         if (planned == null) {
             throw new ProblemException(
                     HttpStatus.UNPROCESSABLE_CONTENT,
-                    "Holes and sewing of this structure (" + bound.name() + ") cannot be planned here yet.");
+                    "The sewing of this structure (" + bound.name() + ") cannot be planned here yet.");
         }
         return planned;
     }
@@ -88,14 +90,12 @@ public record PlanView(
     /** A change that mends a remark: the book as it would then be. */
     public record MendView(InUnits words, BookDocument document) {}
 
-    /** Holes and thread; the thread to cut and what the rule of thumb would cut are for all strands together. */
+    /** The thread; the thread to cut and what the rule of thumb would cut are for all strands together. */
     public record SewingView(
-            double holeMm,
             double threadMm,
             double cutMm,
             double ruleLowMm,
             double ruleHighMm,
-            List<StationView> stations,
             List<StepView> steps,
             String notation) {}
 
@@ -165,10 +165,6 @@ public record PlanView(
     /** A leaf that the stock sheet folds to. */
     public record HalvingView(
             int times, int sheetsEach, double leafWidthMm, double leafHeightMm, InUnits leaf, Grain grain) {}
-
-    /** A station; the gap before it reaches to the station above, or to the head. */
-    public record StationView(
-            int number, double fromHeadMm, InUnits fromHead, InUnits fromTail, InUnits gapBefore, int passes) {}
 
     /** A step of the sewing; {@code stitches} are the runs it leaves. */
     public record StepView(

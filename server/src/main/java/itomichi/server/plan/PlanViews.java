@@ -4,9 +4,7 @@ import itomichi.finding.Figure;
 import itomichi.finding.Remark;
 import itomichi.finding.Working;
 import itomichi.measure.Fineness;
-import itomichi.measure.Length;
 import itomichi.measure.Phrase;
-import itomichi.path.Hole;
 import itomichi.path.Notation;
 import itomichi.path.Run;
 import itomichi.path.Spot;
@@ -21,17 +19,13 @@ import itomichi.server.plan.PlanView.FigureView;
 import itomichi.server.plan.PlanView.MendView;
 import itomichi.server.plan.PlanView.RangeView;
 import itomichi.server.plan.PlanView.RemarkView;
-import itomichi.server.plan.PlanView.StationView;
 import itomichi.server.plan.PlanView.StepView;
 import itomichi.server.plan.PlanView.StitchView;
 import itomichi.server.plan.PlanView.TermView;
 import itomichi.server.plan.PlanView.WorkingView;
 import itomichi.structure.Structure;
 import itomichi.structure.ThumbRule;
-import java.util.List;
 import java.util.Locale;
-import java.util.Map;
-import java.util.stream.IntStream;
 
 /** Makes plans and their views from documents. */
 public final class PlanViews {
@@ -68,6 +62,7 @@ public final class PlanViews {
                                 size.height().mm(),
                                 spec.cover().thickness().mm()))
                         .orElse(null),
+                plan.holes().map(holes -> HoleViews.of(plan, holes)).orElse(null),
                 plan.sewing().map(sewing -> sewing(plan, sewing)).orElse(null),
                 Measures.of(spec),
                 spec.paper().grammage().shown(),
@@ -126,35 +121,12 @@ public final class PlanViews {
         ThumbRule rule = spec.bound().threadRule(sewing.stations().count(), 1);
         double ruledMm = spec.leaf().height().mm() * spec.thread().strands();
         return new PlanView.SewingView(
-                sewing.hole().mm(),
                 sewing.fold().thread().mm(),
                 plan.figure("thread").value().number(),
                 rule.lowHeights() * ruledMm,
                 rule.highHeights() * ruledMm,
-                stations(spec, sewing),
                 sewing.steps().stream().map(PlanViews::step).toList(),
                 Notation.write(sewing.path()));
-    }
-
-    private static List<StationView> stations(BookSpec spec, SewingPlan plan) {
-        Map<Hole, Integer> passes = plan.path().passes();
-        Length height = spec.leaf().height();
-        return IntStream.rangeClosed(1, plan.stations().count())
-                .mapToObj(number -> {
-                    Length place = plan.stations().at(number);
-                    return new StationView(
-                            number,
-                            place.mm(),
-                            InUnits.of(place.at(Fineness.MARK)),
-                            InUnits.of(height.minus(place).at(Fineness.MARK)),
-                            InUnits.of(place.minus(
-                                            number == 1
-                                                    ? Length.ZERO
-                                                    : plan.stations().at(number - 1))
-                                    .at(Fineness.MARK)),
-                            passes.getOrDefault(new Hole(1, number), 0));
-                })
-                .toList();
     }
 
     private static StepView step(StepLine line) {

@@ -12,8 +12,9 @@ class Pages implements WebMvcConfigurer {
 
     @Override
     public void addViewControllers(ViewControllerRegistry registry) {
-        for (String place :
-                new String[] {"/", "/books/{id}", "/books/{id}/{stage}", "/drawers", "/drawers/{drawer}", "/shelf"}) {
+        for (String place : new String[] {
+            "/", "/books/{id}", "/books/{id}/{stage}", "/drawers", "/drawers/{drawer}", "/shelf", "/templates"
+        }) {
             registry.addViewController(place).setViewName("forward:/index.html");
         }
     }

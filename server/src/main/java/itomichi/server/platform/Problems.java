@@ -12,6 +12,8 @@ import org.springframework.http.HttpStatus;
 import org.springframework.http.ResponseEntity;
 import org.springframework.http.converter.HttpMessageNotReadableException;
 import org.springframework.transaction.CannotCreateTransactionException;
+import org.springframework.validation.BindException;
+import org.springframework.validation.FieldError;
 import org.springframework.web.ErrorResponse;
 import org.springframework.web.bind.annotation.ExceptionHandler;
 import org.springframework.web.bind.annotation.RestControllerAdvice;
@@ -52,6 +54,16 @@ class Problems {
                         "Read “" + shortened(String.valueOf(mistyped.getValue())) + "” for " + mistyped.getName()
                                 + "; that is not one.",
                         null));
+    }
+
+    @ExceptionHandler
+    ResponseEntity<Problem> misbound(BindException misbound) {
+        FieldError first = misbound.getFieldError();
+        String what = first == null
+                ? "What was asked for could not be read."
+                : "Read “" + shortened(String.valueOf(first.getRejectedValue())) + "” for " + first.getField()
+                        + "; that is not one.";
+        return ResponseEntity.badRequest().body(new Problem(what, null));
     }
 
     @ExceptionHandler({

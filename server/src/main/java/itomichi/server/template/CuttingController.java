@@ -43,7 +43,7 @@ class CuttingController {
             @RequestParam(defaultValue = "0") int stock,
             @RequestParam(defaultValue = "A4") PrintPaper paper) {
         StoredBook book = books.stored(id);
-        return SheetFiles.pdf(book, NAME, draw(book, stock, paper));
+        return SheetFiles.pdf(book.document().name(), NAME, draw(book, stock, paper));
     }
 
     @GetMapping(value = "/cutting.svg", produces = "image/svg+xml")
@@ -54,7 +54,7 @@ class CuttingController {
             @RequestParam(defaultValue = "1") int page,
             @RequestParam(defaultValue = "false") boolean save) {
         StoredBook book = books.stored(id);
-        return SheetFiles.svg(book, NAME, draw(book, stock, paper), page, save);
+        return SheetFiles.svg(book.document().name(), NAME, draw(book, stock, paper), page, save);
     }
 
     private Drawing draw(StoredBook book, int stock, PrintPaper page) {

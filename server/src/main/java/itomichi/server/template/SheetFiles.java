@@ -3,7 +3,6 @@ package itomichi.server.template;
 import itomichi.documents.drawing.Drawing;
 import itomichi.documents.pdf.PdfWriter;
 import itomichi.documents.svg.SvgWriter;
-import itomichi.server.book.StoredBook;
 import itomichi.server.platform.ProblemException;
 import java.nio.charset.StandardCharsets;
 import org.springframework.http.ContentDisposition;
@@ -13,15 +12,15 @@ import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 
 /** Sheets as files for the browser. */
-final class SheetFiles {
+public final class SheetFiles {
 
     private SheetFiles() {}
 
-    static ResponseEntity<byte[]> pdf(StoredBook book, String what, Drawing drawing) {
+    public static ResponseEntity<byte[]> pdf(String book, String what, Drawing drawing) {
         return file(book, what + ".pdf", MediaType.APPLICATION_PDF, PdfWriter.write(drawing), false);
     }
 
-    static ResponseEntity<byte[]> svg(StoredBook book, String what, Drawing drawing, int page, boolean save) {
+    public static ResponseEntity<byte[]> svg(String book, String what, Drawing drawing, int page, boolean save) {
         if (page < 1 || page > drawing.pages().size()) {
             throw new ProblemException(
                     HttpStatus.NOT_FOUND,
@@ -36,9 +35,17 @@ final class SheetFiles {
                 save);
     }
 
-    private static ResponseEntity<byte[]> file(
-            StoredBook book, String ending, MediaType type, byte[] bytes, boolean save) {
-        String name = book.document().name() + " - " + ending;
+    static ResponseEntity<byte[]> dxf(String book, String what, String drawing) {
+        return file(
+                book,
+                what + ".dxf",
+                MediaType.valueOf("image/vnd.dxf"),
+                drawing.getBytes(StandardCharsets.US_ASCII),
+                true);
+    }
+
+    private static ResponseEntity<byte[]> file(String book, String ending, MediaType type, byte[] bytes, boolean save) {
+        String name = book + " - " + ending;
         ContentDisposition disposition = (save ? ContentDisposition.attachment() : ContentDisposition.inline())
                 .filename(name, StandardCharsets.UTF_8)
                 .build();

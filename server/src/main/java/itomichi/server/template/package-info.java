@@ -1,5 +1,5 @@
 /**
- * The template sheet and the printer's correction. Uses {@code book}.
+ * Sheets of a book, to be printed or cut. Uses {@code book} and {@code printer}.
  */
 @NullMarked
 package itomichi.server.template;

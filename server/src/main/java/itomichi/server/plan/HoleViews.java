@@ -1,0 +1,211 @@
+package itomichi.server.plan;
+
+import itomichi.measure.Fineness;
+import itomichi.measure.Length;
+import itomichi.measure.Phrase;
+import itomichi.path.Hole;
+import itomichi.plan.BookPlan;
+import itomichi.plan.Holes;
+import itomichi.plan.SewingPlan;
+import itomichi.station.Level;
+import itomichi.station.Role;
+import itomichi.station.RowFault;
+import itomichi.station.Stations;
+import itomichi.structure.Holing;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Map;
+import java.util.function.IntUnaryOperator;
+import java.util.stream.IntStream;
+
+/** Makes views of holes. */
+final class HoleViews {
+
+    private HoleViews() {}
+
+    static HolesView of(BookPlan plan, Holes holes) {
+        return holes instanceof Holes.InFolds folds ? folds(plan, folds) : side(plan, (Holes.ThroughSide) holes);
+    }
+
+    private static HolesView folds(BookPlan plan, Holes.InFolds folds) {
+        return new HolesView(
+                folds.height().mm(),
+                folds.hole().mm(),
+                stations(folds.stations(), folds.roles(), folds.height(), passes(plan, folds.roles())),
+                folds.folds().stream()
+                        .map(fold -> new HolesView.FoldView(
+                                fold.height().mm(),
+                                fold.head().mm(),
+                                mark(fold.height(), Fineness.CUT),
+                                fold.stations()))
+                        .toList(),
+                folds.level(),
+                folds.collation()
+                        .map(marks -> new HolesView.CollationView(
+                                marks.fromHead().stream().map(Length::mm).toList(),
+                                marks.step().mm()))
+                        .orElse(null),
+                folds.cover().map(HoleViews::rows).orElse(null),
+                null,
+                groups(folds),
+                ticks(folds),
+                folds.list().holes());
+    }
+
+    private static HolesView side(BookPlan plan, Holes.ThroughSide side) {
+        Holing holing = plan.spec().bound().holing();
+        List<Role> roles = holing.roles(side.main().count());
+        return new HolesView(
+                side.height().mm(),
+                side.hole().mm(),
+                stations(side.main(), roles, side.height(), number -> holing.passes(Role.MAIN)),
+                List.of(),
+                Level.HEAD,
+                null,
+                null,
+                new HolesView.SideView(
+                        IntStream.range(0, side.holes().size())
+                                .mapToObj(i -> sideHole(side, i))
+                                .toList(),
+                        side.width().mm(),
+                        side.thickness().mm(),
+                        side.crease().length().mm(),
+                        mark(side.crease().length(), Fineness.MARK),
+                        side.loose().stream().map(one -> loose(side, one)).toList()),
+                groups(side),
+                ticks(side),
+                side.list().holes());
+    }
+
+    /** As the thread goes where its way is planned; else as the structure says. */
+    private static IntUnaryOperator passes(BookPlan plan, List<Role> roles) {
+        if (plan.sewing().isPresent()) {
+            SewingPlan sewing = plan.sewing().get();
+            Map<Hole, Integer> often = sewing.path().passes();
+            return number -> often.getOrDefault(new Hole(1, number), 0);
+        }
+        Holing holing = plan.spec().bound().holing();
+        return number -> holing.passes(roles.get(number - 1));
+    }
+
+    private static InUnits mark(Length length, Fineness fineness) {
+        return InUnits.of(length.at(fineness));
+    }
+
+    private static InUnits mark(Length length) {
+        return mark(length, Fineness.MARK);
+    }
+
+    private static List<HolesView.StationView> stations(
+            Stations stations, List<Role> roles, Length height, IntUnaryOperator passes) {
+        return IntStream.rangeClosed(1, stations.count())
+                .mapToObj(number -> {
+                    Length place = stations.at(number);
+                    Length before = number == 1 ? Length.ZERO : stations.at(number - 1);
+                    Role role = roles.get(number - 1);
+                    return new HolesView.StationView(
+                            number,
+                            place.mm(),
+                            mark(place),
+                            mark(height.minus(place)),
+                            mark(place.minus(before)),
+                            passes.applyAsInt(number),
+                            role,
+                            role.words());
+                })
+                .toList();
+    }
+
+    private static HolesView.RowsView rows(Holes.InCover cover) {
+        return new HolesView.RowsView(
+                cover.pairs(),
+                IntStream.rangeClosed(1, cover.rows().count())
+                        .mapToObj(number -> {
+                            Length at = cover.rows().at(number);
+                            Length inside = cover.width().minus(at);
+                            return new HolesView.RowView(number, at.mm(), mark(at), inside.mm(), mark(inside));
+                        })
+                        .toList(),
+                cover.width().mm(),
+                mark(cover.width()),
+                cover.height().mm(),
+                mark(cover.height(), Fineness.CUT),
+                cover.head().mm(),
+                mark(cover.head()),
+                cover.tail().mm(),
+                mark(cover.tail()),
+                mark(cover.natural()),
+                cover.hole().mm(),
+                cover.schools().stream()
+                        .map(school -> school(school, cover.hole()))
+                        .toList(),
+                cover.unfit().map(InUnits::of).orElse(null));
+    }
+
+    private static HolesView.SchoolView school(Holes.School school, Length hole) {
+        List<RowFault> faults =
+                school.rows().map(rows -> RowFault.judge(rows, hole)).orElse(List.of());
+        return new HolesView.SchoolView(
+                school.key(),
+                InUnits.of(school.words()),
+                school.rows()
+                        .map(rows -> rows.fromLeft().stream().map(Length::mm).toList())
+                        .orElse(List.of()),
+                mark(school.material()),
+                faults.stream()
+                        .min(Comparator.comparing(fault -> !fault.kind().impossible()))
+                        .map(fault -> InUnits.of(fault.words()))
+                        .orElse(null),
+                school.rows().isPresent()
+                        && faults.stream().noneMatch(fault -> fault.kind().impossible()));
+    }
+
+    private static HolesView.SideHoleView sideHole(Holes.ThroughSide side, int index) {
+        var hole = side.holes().get(index);
+        return new HolesView.SideHoleView(
+                index + 1,
+                hole.role(),
+                hole.role().words(),
+                hole.fromHead().mm(),
+                hole.fromSpine().mm(),
+                mark(hole.fromHead()),
+                mark(hole.fromSpine()));
+    }
+
+    private static HolesView.LooseView loose(Holes.ThroughSide side, Holes.Caught one) {
+        return new HolesView.LooseView(
+                one.sheet().name(),
+                InUnits.of(Phrase.of(
+                        "{} × {}",
+                        one.sheet().width().at(Fineness.CUT),
+                        one.sheet().height().at(Fineness.CUT))),
+                one.sheet().width().mm(),
+                one.sheet().height().mm(),
+                one.sheet()
+                        .level()
+                        .headBelow(side.height(), one.sheet().height())
+                        .mm(),
+                one.catching().caught(),
+                InUnits.of(one.catching().words()));
+    }
+
+    private static List<HolesView.GroupView> groups(Holes holes) {
+        return holes.groups().stream()
+                .map(group -> new HolesView.GroupView(
+                        group.place().words(),
+                        group.names(),
+                        group.number(),
+                        group.passes(),
+                        mark(group.size().length(), Fineness.BUNDLE),
+                        group.size().length().mm(),
+                        group.tool().words(),
+                        group.tool().care()))
+                .toList();
+    }
+
+    private static List<HolesView.TickView> ticks(Holes holes) {
+        return holes.list().ticks().stream()
+                .map(tick -> new HolesView.TickView(InUnits.of(tick.words()), tick.holes()))
+                .toList();
+    }
+}

@@ -1,0 +1,40 @@
+package itomichi.server.punching;
+
+import java.util.List;
+import java.util.Objects;
+import java.util.UUID;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RestController;
+
+/** The punching list over HTTP. */
+@RestController
+@RequestMapping("/api/books/{id}/punching")
+class PunchingController {
+
+    private final PunchingTicks ticks;
+
+    PunchingController(PunchingTicks ticks) {
+        this.ticks = ticks;
+    }
+
+    /** Lines that are ticked, from 0. */
+    record Ticked(List<Integer> ticked) {
+        Ticked {
+            ticked = List.copyOf(Objects.requireNonNull(ticked, "“ticked” is missing"));
+        }
+    }
+
+    @GetMapping
+    PunchingTicks.Punched punched(@PathVariable UUID id) {
+        return ticks.punched(id);
+    }
+
+    @PutMapping
+    PunchingTicks.Punched keep(@PathVariable UUID id, @RequestBody Ticked ticked) {
+        return ticks.keep(id, ticked.ticked());
+    }
+}
