@@ -54,18 +54,23 @@ final class CoverRowRemarks {
             String key = "rows-" + fault.kind().name().toLowerCase(Locale.ROOT).replace('_', '-');
             Remark<BookSpec> remark =
                     fault.kind().impossible() ? Remark.stop(key, fault.words()) : Remark.caution(key, fault.words());
-            remarks.add(mended(remark, fault));
+            remarks.add(mended(remark, fault, cover));
         }
     }
 
-    private Remark<BookSpec> mended(Remark<BookSpec> remark, RowFault fault) {
+    private Remark<BookSpec> mended(Remark<BookSpec> remark, RowFault fault, Holes.InCover cover) {
         boolean crowded = fault.kind() == RowFault.Kind.TEARS_BETWEEN || fault.kind() == RowFault.Kind.RUN_TOGETHER;
-        if (spec.holes().rows() instanceof RowScheme.EqualGaps) {
+        boolean alreadyEqual = spec.holes().rows() instanceof RowScheme.EqualGaps;
+        if (!alreadyEqual && (!crowded || equalHelps(fault.kind()))) {
+            return remark.mendedBy(Phrase.of("Divide the spine into equal gaps"), equal);
+        }
+        if (!crowded || spec.cover().spine().isPresent()) {
             return remark;
         }
-        return crowded && !equalHelps(fault.kind())
-                ? remark
-                : remark.mendedBy(Phrase.of("Divide the spine into equal gaps"), equal);
+        Length wide = RowFault.wideEnough(cover.rows().count(), cover.hole());
+        return remark.mendedBy(
+                Phrase.of("Cut the cover with a spine of {}", wide.at(Fineness.MARK)),
+                equal.withCover(spec.cover().withSpine(Optional.of(wide))));
     }
 
     /** Whether equal gaps would leave nothing of that kind to say. */

@@ -75,6 +75,12 @@ public record RowFault(Kind kind, int row, Phrase words) {
         return faults;
     }
 
+    /** The least spine, to half a millimetre, on which so many rows in equal gaps leave cover enough between their holes. */
+    public static Length wideEnough(int rows, Length hole) {
+        double mm = (rows + 1) * (hole.mm() + MATERIAL_GOOD.mm());
+        return Length.ofMm(Math.ceil(mm * 2) / 2);
+    }
+
     private static void material(Rows rows, Length hole, List<RowFault> faults) {
         Length left = rows.nearest().minus(hole);
         if (left.isLessThan(MATERIAL_LEAST)) {

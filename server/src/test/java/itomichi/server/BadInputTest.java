@@ -44,6 +44,25 @@ public class BadInputTest extends HttpTest {
                         .add(8)
                         .add(100)
             },
+            {
+                "stations.pairMm",
+                (Bend) d -> part(d, "stations").put("scheme", "PAIRS").put("pairMm", 0)
+            },
+            {
+                "rows.marginMm",
+                (Bend) d -> part(d, "rows").put("school", "MARGIN").put("marginMm", -1)
+            },
+            {"side.edgeMm", (Bend) d -> part(d, "side").put("edgeMm", 900)},
+            {"side.placed", (Bend) d -> part(d, "side").put("byHand", true)},
+            {"cover.spineMm", (Bend) d -> part(d, "cover").put("spineMm", 0)},
+            {
+                "gathering.unlike",
+                (Bend) d -> part(d, "gathering")
+                        .putArray("unlike")
+                        .addObject()
+                        .put("signature", 1)
+                        .put("heightMm", 3)
+            },
             {"thread.strands", (Bend) d -> part(d, "thread").put("strands", 7)},
             {"thread.slackPercent", (Bend) d -> part(d, "thread").put("slackPercent", 300)},
             {"thread.ply", (Bend) d -> part(part(d, "thread"), "count").put("ply", 0)},
@@ -94,7 +113,25 @@ public class BadInputTest extends HttpTest {
             {"POST", "/api/reading/length", "{\"text\":\"tall\",\"unit\":\"MM\"}", 422},
             {"POST", "/api/reading/length", "{}", 400},
             {"PUT", "/api/books/" + id, "{\"version\":1}", 400},
-            {"PUT", "/api/printer", "{\"across\":\"99\"}", 400},
+            {"PUT", "/api/printers/" + id + "/correction", "{\"across\":\"99\"}", 400},
+            {"DELETE", "/api/printers/" + id, null, 404},
+            {"POST", "/api/printers", "{\"name\":\"  \"}", 422},
+            {"GET", "/api/books/" + id + "/template?kinds=NAPKIN", null, 400},
+            {"GET", "/api/books/" + id + "/template?printer=shed", null, 400},
+            {"GET", "/api/books/" + id + "/fitting?within=wide", null, 422},
+            {"GET", "/api/books/" + id + "/fitting?within=-1", null, 422},
+            {"PUT", "/api/books/" + id + "/punching", "{}", 400},
+            {"PUT", "/api/templates/" + id, "{\"version\":1}", 400},
+            {"DELETE", "/api/templates/" + id, null, 404},
+            {"POST", "/api/templates/" + id + "/book", "{\"unit\":\"MM\"}", 404},
+            {"GET", "/api/templates/card.pdf?ids=" + id, null, 404},
+            {"GET", "/api/templates/card.pdf?ids=", null, 422},
+            {
+                "POST",
+                "/api/templates/fitting",
+                "{\"ofCover\":true,\"height\":\"tall\",\"spine\":\"\",\"within\":\"1\",\"unit\":\"MM\"}",
+                422
+            },
         };
     }
 

@@ -29,15 +29,21 @@ public class BookFileTest extends HttpTest {
     @Test
     public void theFileSaysWhatItIs() {
         String file = saved("Cues");
-        assertTrue(file.contains("\"format\" : \"itomichi-book\"") && file.contains("\"version\" : 2"), file);
+        assertTrue(file.contains("\"format\" : \"itomichi-book\"") && file.contains("\"version\" : 3"), file);
     }
 
-    /** A file as an application of the first version wrote it. */
-    @Test
-    public void aFileOfTheFirstVersionIsStillABook() throws Exception {
-        Answer answer = post("/api/book-file", Files.readString(Path.of("src/test/resources/cue-slips-1.json")));
+    /** Files as applications of earlier versions wrote them. */
+    @DataProvider
+    Object[][] earlier() {
+        return new Object[][] {{"cue-slips-1.json"}, {"cue-slips-2.json"}};
+    }
+
+    @Test(dataProvider = "earlier")
+    public void aFileOfAnEarlierVersionIsStillABook(String file) throws Exception {
+        Answer answer = post("/api/book-file", Files.readString(Path.of("src/test/resources", file)));
         assertEquals(answer.status(), 201, answer.message());
         assertEquals(answer.body().get("document").get("extent").get("number").asInt(), 16);
+        assertEquals(answer.body().get("document").get("rows").get("school").asString(), "EQUAL");
     }
 
     @Test
@@ -52,7 +58,7 @@ public class BookFileTest extends HttpTest {
     Object[][] wrong() {
         return new Object[][] {
             {"\"format\" : ", "", "Line 2, column"},
-            {"\"version\" : 2", "\"version\" : 3", "At “/version”: the file is of version 3"},
+            {"\"version\" : 3", "\"version\" : 4", "At “/version”: the file is of version 4"},
             {"itomichi-book", "something-else", "At “/format”: read “something-else”"},
             {"\"number\" : 32", "\"number\" : \"many\"", "/book/extent/number"},
             {"\"number\" : 32", "\"number\" : 0", "/book/extent/number"},

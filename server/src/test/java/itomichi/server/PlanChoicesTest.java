@@ -118,9 +118,7 @@ public class PlanChoicesTest extends HttpTest {
 
     @DataProvider
     Object[][] noPlans() {
-        return new Object[][] {
-            {"cutting.pdf", 422}, {"cutting.pdf?stock=7", 404}, {"template.pdf", 422}, {"sewing", 422}
-        };
+        return new Object[][] {{"cutting.pdf", 422}, {"cutting.pdf?stock=7", 404}, {"sewing", 422}};
     }
 
     @Test(dataProvider = "noPlans")

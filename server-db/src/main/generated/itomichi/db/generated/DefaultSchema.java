@@ -5,7 +5,9 @@ package itomichi.db.generated;
 
 
 import itomichi.db.generated.tables.Book;
+import itomichi.db.generated.tables.KeptTemplate;
 import itomichi.db.generated.tables.Printer;
+import itomichi.db.generated.tables.Punching;
 import itomichi.db.generated.tables.Revision;
 import itomichi.db.generated.tables.SewingPlace;
 import itomichi.db.generated.tables.Thing;
@@ -37,9 +39,19 @@ public class DefaultSchema extends SchemaImpl {
     public final Book BOOK = Book.BOOK;
 
     /**
+     * The table <code>kept_template</code>.
+     */
+    public final KeptTemplate KEPT_TEMPLATE = KeptTemplate.KEPT_TEMPLATE;
+
+    /**
      * The table <code>printer</code>.
      */
     public final Printer PRINTER = Printer.PRINTER;
+
+    /**
+     * The table <code>punching</code>.
+     */
+    public final Punching PUNCHING = Punching.PUNCHING;
 
     /**
      * The table <code>revision</code>.
@@ -73,7 +85,9 @@ public class DefaultSchema extends SchemaImpl {
     public final List<Table<?>> getTables() {
         return Arrays.asList(
             Book.BOOK,
+            KeptTemplate.KEPT_TEMPLATE,
             Printer.PRINTER,
+            Punching.PUNCHING,
             Revision.REVISION,
             SewingPlace.SEWING_PLACE,
             Thing.THING

@@ -5,7 +5,9 @@ package itomichi.db.generated;
 
 
 import itomichi.db.generated.tables.Book;
+import itomichi.db.generated.tables.KeptTemplate;
 import itomichi.db.generated.tables.Printer;
+import itomichi.db.generated.tables.Punching;
 import itomichi.db.generated.tables.Revision;
 import itomichi.db.generated.tables.SewingPlace;
 import itomichi.db.generated.tables.Thing;
@@ -23,9 +25,19 @@ public class Tables {
     public static final Book BOOK = Book.BOOK;
 
     /**
+     * The table <code>kept_template</code>.
+     */
+    public static final KeptTemplate KEPT_TEMPLATE = KeptTemplate.KEPT_TEMPLATE;
+
+    /**
      * The table <code>printer</code>.
      */
     public static final Printer PRINTER = Printer.PRINTER;
+
+    /**
+     * The table <code>punching</code>.
+     */
+    public static final Punching PUNCHING = Punching.PUNCHING;
 
     /**
      * The table <code>revision</code>.

@@ -3,6 +3,7 @@ package itomichi.server.demo;
 import itomichi.server.book.BookService;
 import itomichi.server.book.BookView;
 import itomichi.server.drawer.DrawerService;
+import itomichi.server.kept.KeptTemplates;
 import itomichi.server.sewing.SewingPlaces;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.boot.ApplicationArguments;
@@ -17,6 +18,7 @@ class DemoLoader implements ApplicationRunner {
     private final BookService books;
     private final SewingPlaces places;
     private final DrawerService drawers;
+    private final KeptTemplates templates;
     private final boolean wanted;
     private final String task;
 
@@ -24,11 +26,13 @@ class DemoLoader implements ApplicationRunner {
             BookService books,
             SewingPlaces places,
             DrawerService drawers,
+            KeptTemplates templates,
             @Value("${itomichi.demo}") boolean wanted,
             @Value("${itomichi.task:}") String task) {
         this.books = books;
         this.places = places;
         this.drawers = drawers;
+        this.templates = templates;
         this.wanted = wanted;
         this.task = task;
     }
@@ -39,6 +43,7 @@ class DemoLoader implements ApplicationRunner {
         boolean reset = task.equals("reset-demo");
         if (reset) {
             books.clear();
+            templates.clear();
         }
         if (reset || wanted && books.empty() && drawers.empty()) {
             drawers.fill(DemoDrawers.lists());
@@ -49,6 +54,8 @@ class DemoLoader implements ApplicationRunner {
 
     private void put(DemoBooks.DemoBook demo) {
         BookView book = books.create(demo.document(), "begun");
+        DemoTemplates.of(demo.document().name())
+                .ifPresent(label -> templates.keep(book.id(), label.name(), label.notes(), label.ink()));
         if (demo.step() > 0) {
             places.keep(book.id(), demo.step(), false);
         }

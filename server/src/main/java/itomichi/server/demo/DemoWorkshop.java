@@ -6,9 +6,11 @@ import itomichi.material.BulkKind;
 import itomichi.material.Fibre;
 import itomichi.material.Grain;
 import itomichi.material.SheetGrain;
+import itomichi.measure.Length;
 import itomichi.measure.Unit;
 import itomichi.path.Face;
 import itomichi.plan.Binding;
+import itomichi.plan.BookSpec;
 import itomichi.plan.Stage;
 import itomichi.server.document.BookDocument;
 import itomichi.server.document.BookDocument.Count;
@@ -29,6 +31,7 @@ import itomichi.structure.Hands;
 import itomichi.structure.Need;
 import itomichi.structure.Structures;
 import java.util.List;
+import java.util.Optional;
 import java.util.UUID;
 import java.util.function.Function;
 
@@ -196,7 +199,7 @@ final class DemoWorkshop {
                         paperId.apply("Grey wove 90"))),
                 LINEN_30_3,
                 StartingBook.PLAIN_GATHERING);
-        return bound(book, "several-pamphlets", List.of(Stage.PURPOSE, Stage.PAPER));
+        return inCover(bound(book, "several-pamphlets", List.of(Stage.PURPOSE, Stage.PAPER)), 26);
     }
 
     private static BookDocument book(
@@ -235,5 +238,11 @@ final class DemoWorkshop {
                 book,
                 Binding.as(BookDocuments.spec(book), Structures.keyed(structure).orElseThrow()));
         return chosen.withGathering(book.gathering()).withDone(done);
+    }
+
+    /** In a cover whose spine is wide enough for cover stuff to be left between the rows. */
+    private static BookDocument inCover(BookDocument book, double spineMm) {
+        BookSpec spec = BookDocuments.spec(book);
+        return BookDocuments.changed(book, spec.withCover(spec.cover().withSpine(Optional.of(Length.ofMm(spineMm)))));
     }
 }

@@ -124,7 +124,7 @@ public class KeptTemplates {
 
     /** Keeps the template of a book's plan. */
     @Transactional
-    KeptView keep(UUID bookId, String name, String notes, Ink ink) {
+    public KeptView keep(UUID bookId, String name, String notes, Ink ink) {
         BookPlan plan = PlanViews.plan(books.stored(bookId).document());
         KeptTemplate template = KeptTemplate.of(plan)
                 .orElseThrow(() -> new ProblemException(

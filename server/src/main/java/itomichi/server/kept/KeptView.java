@@ -27,7 +27,7 @@ import org.jspecify.annotations.Nullable;
  * @param side holes through the side of a block; none for folds
  * @param keptOn the day it was kept
  */
-record KeptView(
+public record KeptView(
         UUID id,
         long version,
         String name,
@@ -43,10 +43,10 @@ record KeptView(
         LocalDate keptOn) {
 
     /** The part that is laid on a cover, in mm; rows from the left edge seen from outside. */
-    record CoverPart(double heightMm, double spineMm, double headMm, List<Double> rowsMm) {}
+    public record CoverPart(double heightMm, double spineMm, double headMm, List<Double> rowsMm) {}
 
     /** A hole through the side, in mm. */
-    record SidePoint(double fromHeadMm, double fromSpineMm) {}
+    public record SidePoint(double fromHeadMm, double fromSpineMm) {}
 
     static KeptView of(StoredTemplate stored) {
         KeptTemplate template = stored.template();

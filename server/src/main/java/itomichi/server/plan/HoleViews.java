@@ -10,13 +10,18 @@ import itomichi.plan.SewingPlan;
 import itomichi.station.Level;
 import itomichi.station.Role;
 import itomichi.station.RowFault;
+import itomichi.station.Rows;
+import itomichi.station.SideFault;
+import itomichi.station.StationFault;
 import itomichi.station.Stations;
 import itomichi.structure.Holing;
 import java.util.Comparator;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.function.IntUnaryOperator;
 import java.util.stream.IntStream;
+import org.jspecify.annotations.Nullable;
 
 /** Makes views of holes. */
 final class HoleViews {
@@ -31,7 +36,12 @@ final class HoleViews {
         return new HolesView(
                 folds.height().mm(),
                 folds.hole().mm(),
-                stations(folds.stations(), folds.roles(), folds.height(), passes(plan, folds.roles())),
+                stations(
+                        folds.stations(),
+                        folds.roles(),
+                        folds.height(),
+                        passes(plan, folds.roles()),
+                        stationFaults(folds)),
                 folds.folds().stream()
                         .map(fold -> new HolesView.FoldView(
                                 fold.height().mm(),
@@ -55,17 +65,18 @@ final class HoleViews {
     private static HolesView side(BookPlan plan, Holes.ThroughSide side) {
         Holing holing = plan.spec().bound().holing();
         List<Role> roles = holing.roles(side.main().count());
+        Map<Integer, HolesView.FaultView> faults = sideFaults(side);
         return new HolesView(
                 side.height().mm(),
                 side.hole().mm(),
-                stations(side.main(), roles, side.height(), number -> holing.passes(Role.MAIN)),
+                stations(side.main(), roles, side.height(), number -> holing.passes(Role.MAIN), Map.of()),
                 List.of(),
                 Level.HEAD,
                 null,
                 null,
                 new HolesView.SideView(
                         IntStream.range(0, side.holes().size())
-                                .mapToObj(i -> sideHole(side, i))
+                                .mapToObj(i -> sideHole(side, i, faults.get(i + 1)))
                                 .toList(),
                         side.width().mm(),
                         side.thickness().mm(),
@@ -97,7 +108,11 @@ final class HoleViews {
     }
 
     private static List<HolesView.StationView> stations(
-            Stations stations, List<Role> roles, Length height, IntUnaryOperator passes) {
+            Stations stations,
+            List<Role> roles,
+            Length height,
+            IntUnaryOperator passes,
+            Map<Integer, HolesView.FaultView> faults) {
         return IntStream.rangeClosed(1, stations.count())
                 .mapToObj(number -> {
                     Length place = stations.at(number);
@@ -111,9 +126,42 @@ final class HoleViews {
                             mark(place.minus(before)),
                             passes.applyAsInt(number),
                             role,
-                            role.words());
+                            role.words(),
+                            faults.get(number));
                 })
                 .toList();
+    }
+
+    private static Map<Integer, HolesView.FaultView> stationFaults(Holes.InFolds folds) {
+        Map<Integer, HolesView.FaultView> faults = new HashMap<>();
+        boolean trimmed = folds.trim().micrometres() > 0;
+        StationFault.judge(folds.stations(), folds.height(), folds.roles(), trimmed)
+                .forEach(fault -> note(
+                        faults, fault.station(), fault.words(), fault.kind().impossible()));
+        return faults;
+    }
+
+    private static HolesView.@Nullable FaultView rowFault(Rows rows, Length hole) {
+        return RowFault.judge(rows, hole).stream()
+                .min(Comparator.comparing(fault -> !fault.kind().impossible()))
+                .map(fault -> new HolesView.FaultView(
+                        InUnits.of(fault.words()), fault.kind().impossible()))
+                .orElse(null);
+    }
+
+    private static Map<Integer, HolesView.FaultView> sideFaults(Holes.ThroughSide side) {
+        Map<Integer, HolesView.FaultView> faults = new HashMap<>();
+        SideFault.judge(side.holes(), side.height(), side.width())
+                .forEach(fault -> note(faults, fault.hole(), fault.words(), fault.impossible()));
+        return faults;
+    }
+
+    /** The gravest of what is wrong with one hole. */
+    private static void note(Map<Integer, HolesView.FaultView> faults, int number, Phrase words, boolean impossible) {
+        faults.merge(
+                number,
+                new HolesView.FaultView(InUnits.of(words), impossible),
+                (before, now) -> now.impossible() && !before.impossible() ? now : before);
     }
 
     private static HolesView.RowsView rows(Holes.InCover cover) {
@@ -139,12 +187,11 @@ final class HoleViews {
                 cover.schools().stream()
                         .map(school -> school(school, cover.hole()))
                         .toList(),
+                rowFault(cover.rows(), cover.hole()),
                 cover.unfit().map(InUnits::of).orElse(null));
     }
 
     private static HolesView.SchoolView school(Holes.School school, Length hole) {
-        List<RowFault> faults =
-                school.rows().map(rows -> RowFault.judge(rows, hole)).orElse(List.of());
         return new HolesView.SchoolView(
                 school.key(),
                 InUnits.of(school.words()),
@@ -152,15 +199,11 @@ final class HoleViews {
                         .map(rows -> rows.fromLeft().stream().map(Length::mm).toList())
                         .orElse(List.of()),
                 mark(school.material()),
-                faults.stream()
-                        .min(Comparator.comparing(fault -> !fault.kind().impossible()))
-                        .map(fault -> InUnits.of(fault.words()))
-                        .orElse(null),
-                school.rows().isPresent()
-                        && faults.stream().noneMatch(fault -> fault.kind().impossible()));
+                school.rows().map(rows -> rowFault(rows, hole)).orElse(null));
     }
 
-    private static HolesView.SideHoleView sideHole(Holes.ThroughSide side, int index) {
+    private static HolesView.SideHoleView sideHole(
+            Holes.ThroughSide side, int index, HolesView.@Nullable FaultView fault) {
         var hole = side.holes().get(index);
         return new HolesView.SideHoleView(
                 index + 1,
@@ -169,7 +212,8 @@ final class HoleViews {
                 hole.fromHead().mm(),
                 hole.fromSpine().mm(),
                 mark(hole.fromHead()),
-                mark(hole.fromSpine()));
+                mark(hole.fromSpine()),
+                fault);
     }
 
     private static HolesView.LooseView loose(Holes.ThroughSide side, Holes.Caught one) {

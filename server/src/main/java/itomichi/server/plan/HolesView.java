@@ -42,7 +42,11 @@ public record HolesView(
             InUnits gapBefore,
             int passes,
             Role role,
-            String roleWords) {}
+            String roleWords,
+            @Nullable FaultView fault) {}
+
+    /** What is wrong with a hole's place, and whether it cannot be made there. */
+    public record FaultView(InUnits words, boolean impossible) {}
 
     /** A signature: its height, how far its head lies below the book's, and the stations that fall on it. */
     public record FoldView(double heightMm, double headMm, InUnits height, List<Integer> stations) {}
@@ -61,6 +65,7 @@ public record HolesView(
      * @param tailMm how far at the tail
      * @param holeMm width of its widest hole
      * @param schools every school on the same spine
+     * @param fault what is wrong with the rows, the gravest; left out where nothing is
      * @param unfit why the rows that are wanted cannot be laid; left out where they are
      */
     public record RowsView(
@@ -77,6 +82,7 @@ public record HolesView(
             InUnits natural,
             double holeMm,
             List<SchoolView> schools,
+            @Nullable FaultView fault,
             @Nullable InUnits unfit) {}
 
     /** A row: its place from the left edge seen from outside, and from the left edge seen from inside. */
@@ -88,16 +94,14 @@ public record HolesView(
      * @param words its numbers in a sentence
      * @param rowsMm where it lays rows, from the left edge seen from outside; none where it cannot
      * @param material what is left of the cover between two holes
-     * @param care what is wrong with it, the gravest; left out where nothing is
-     * @param laid whether it can be laid at all
+     * @param fault what is wrong with it, the gravest; left out where nothing is
      */
     public record SchoolView(
             String key,
             InUnits words,
             List<Double> rowsMm,
             InUnits material,
-            @Nullable InUnits care,
-            boolean laid) {}
+            @Nullable FaultView fault) {}
 
     /** Holes through the side of a block, in mm from head and spine edge. */
     public record SideView(
@@ -116,7 +120,8 @@ public record HolesView(
             double fromHeadMm,
             double fromSpineMm,
             InUnits fromHead,
-            InUnits fromSpine) {}
+            InUnits fromSpine,
+            @Nullable FaultView fault) {}
 
     /** A sheet of its own size, and whether it is caught. */
     public record LooseView(

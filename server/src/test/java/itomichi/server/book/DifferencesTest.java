@@ -74,6 +74,8 @@ public class DifferencesTest {
                 BOOK.cutting(),
                 BOOK.gathering(),
                 stations,
+                BOOK.rows(),
+                BOOK.side(),
                 BOOK.cover(),
                 thread,
                 done);

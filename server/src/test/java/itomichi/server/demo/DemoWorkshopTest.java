@@ -51,7 +51,7 @@ public class DemoWorkshopTest {
     @Test
     public void everyOneCanBeMadeWithItsGrainRight() {
         for (BookPlan plan : PLANS) {
-            assertFalse(plan.stopped(), plan.spec().title().name());
+            assertFalse(plan.stopped(), plan.spec().title().name() + ": " + plan.remarks());
             plan.papers().forEach(paper -> assertEquals(paper.grain(), Grain.WITH_FOLD));
         }
     }

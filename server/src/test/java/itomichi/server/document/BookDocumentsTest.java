@@ -45,6 +45,8 @@ public class BookDocumentsTest {
                 new BookDocument.Cutting(CutWish.Manner.TEAR, false, 2.5),
                 gathering,
                 START.stations(),
+                START.rows(),
+                START.side(),
                 START.cover(),
                 START.thread(),
                 START.done());
@@ -68,8 +70,8 @@ public class BookDocumentsTest {
     @DataProvider
     Object[][] books() {
         Use any = StartingBook.ANY_USE;
-        Gathering wished =
-                new Gathering(11, true, new Wish(true, 11, 6, 8, true), Pressing.AN_HOUR, true, 4.2, List.of());
+        Gathering wished = new Gathering(
+                11, true, new Wish(true, 11, 6, 8, true), Pressing.AN_HOUR, true, 4.2, List.of(), List.of());
         Gathering mixed = new Gathering(
                 null,
                 false,
@@ -79,7 +81,8 @@ public class BookDocumentsTest {
                 0,
                 List.of(
                         List.of(new RecipeSheet(1, null, null), new RecipeSheet(0, 60.0, 260.5)),
-                        List.of(new RecipeSheet(0, null, 31.0))));
+                        List.of(new RecipeSheet(0, null, 31.0))),
+                List.of(new BookDocument.Unlike(2, 180), new BookDocument.Unlike(5, 205)));
         return new Object[][] {
             {START},
             {StartingBook.in(Unit.INCH)},
@@ -147,7 +150,7 @@ public class BookDocumentsTest {
                         Extent.By.PAGES,
                         plain(),
                         List.of(),
-                        new Gathering(null, false, null, Pressing.FRESH, false, 0, List.of()))
+                        new Gathering(null, false, null, Pressing.FRESH, false, 0, List.of(), List.of()))
             },
             {
                 "gathering.recipes",
@@ -157,7 +160,7 @@ public class BookDocumentsTest {
                         Extent.By.PAGES,
                         plain(),
                         List.of(),
-                        new Gathering(null, false, plain.wish(), Pressing.FRESH, false, 0, null))
+                        new Gathering(null, false, plain.wish(), Pressing.FRESH, false, 0, null, List.of()))
             },
         };
     }

@@ -6,6 +6,8 @@ package itomichi.db.generated.tables;
 
 import itomichi.db.generated.DefaultSchema;
 import itomichi.db.generated.Keys;
+import itomichi.db.generated.tables.KeptTemplate.KeptTemplatePath;
+import itomichi.db.generated.tables.Punching.PunchingPath;
 import itomichi.db.generated.tables.Revision.RevisionPath;
 import itomichi.db.generated.tables.SewingPlace.SewingPlacePath;
 import itomichi.db.generated.tables.records.BookRecord;
@@ -167,6 +169,31 @@ public class Book extends TableImpl<BookRecord> {
     @Override
     public UniqueKey<BookRecord> getPrimaryKey() {
         return Keys.BOOK_PKEY;
+    }
+
+    private transient KeptTemplatePath _keptTemplate;
+
+    /**
+     * Get the implicit to-many join path to the <code>kept_template</code>
+     * table
+     */
+    public KeptTemplatePath keptTemplate() {
+        if (_keptTemplate == null)
+            _keptTemplate = new KeptTemplatePath(this, null, Keys.KEPT_TEMPLATE__KEPT_TEMPLATE_BOOK_ID_FKEY.getInverseKey());
+
+        return _keptTemplate;
+    }
+
+    private transient PunchingPath _punching;
+
+    /**
+     * Get the implicit to-many join path to the <code>punching</code> table
+     */
+    public PunchingPath punching() {
+        if (_punching == null)
+            _punching = new PunchingPath(this, null, Keys.PUNCHING__PUNCHING_BOOK_ID_FKEY.getInverseKey());
+
+        return _punching;
     }
 
     private transient RevisionPath _revision;

@@ -12,6 +12,7 @@ import java.time.OffsetDateTime;
 import java.util.Arrays;
 import java.util.Collection;
 import java.util.List;
+import java.util.UUID;
 
 import org.jooq.Check;
 import org.jooq.Condition;
@@ -57,17 +58,27 @@ public class Printer extends TableImpl<PrinterRecord> {
     /**
      * The column <code>printer.id</code>.
      */
-    public final TableField<PrinterRecord, Integer> ID = createField(DSL.name("id"), SQLDataType.INTEGER.nullable(false), this, "");
+    public final TableField<PrinterRecord, UUID> ID = createField(DSL.name("id"), SQLDataType.UUID.nullable(false), this, "");
+
+    /**
+     * The column <code>printer.name</code>.
+     */
+    public final TableField<PrinterRecord, String> NAME = createField(DSL.name("name"), SQLDataType.CLOB.nullable(false), this, "");
+
+    /**
+     * The column <code>printer.simulated</code>.
+     */
+    public final TableField<PrinterRecord, Boolean> SIMULATED = createField(DSL.name("simulated"), SQLDataType.BOOLEAN.nullable(false).defaultValue(DSL.field(DSL.raw("false"), SQLDataType.BOOLEAN)), this, "");
 
     /**
      * The column <code>printer.across</code>.
      */
-    public final TableField<PrinterRecord, Double> ACROSS = createField(DSL.name("across"), SQLDataType.DOUBLE.nullable(false), this, "");
+    public final TableField<PrinterRecord, Double> ACROSS = createField(DSL.name("across"), SQLDataType.DOUBLE.nullable(false).defaultValue(DSL.field(DSL.raw("1"), SQLDataType.DOUBLE)), this, "");
 
     /**
      * The column <code>printer.along</code>.
      */
-    public final TableField<PrinterRecord, Double> ALONG = createField(DSL.name("along"), SQLDataType.DOUBLE.nullable(false), this, "");
+    public final TableField<PrinterRecord, Double> ALONG = createField(DSL.name("along"), SQLDataType.DOUBLE.nullable(false).defaultValue(DSL.field(DSL.raw("1"), SQLDataType.DOUBLE)), this, "");
 
     /**
      * The column <code>printer.changed_at</code>.
@@ -116,9 +127,8 @@ public class Printer extends TableImpl<PrinterRecord> {
     @Override
     public List<Check<PrinterRecord>> getChecks() {
         return Arrays.asList(
-            Internal.createCheck(this, DSL.name("printer_across_check"), "(((across >= (0.9)::double precision) AND (across <= (1.1)::double precision)))", true),
-            Internal.createCheck(this, DSL.name("printer_along_check"), "(((along >= (0.9)::double precision) AND (along <= (1.1)::double precision)))", true),
-            Internal.createCheck(this, DSL.name("printer_id_check"), "((id = 1))", true)
+            Internal.createCheck(this, DSL.name("printer_across_check1"), "(((across >= (0.9)::double precision) AND (across <= (1.1)::double precision)))", true),
+            Internal.createCheck(this, DSL.name("printer_along_check1"), "(((along >= (0.9)::double precision) AND (along <= (1.1)::double precision)))", true)
         );
     }
 

@@ -7,6 +7,7 @@ package itomichi.db.generated.tables.records;
 import itomichi.db.generated.tables.Printer;
 
 import java.time.OffsetDateTime;
+import java.util.UUID;
 
 import org.jooq.Record1;
 import org.jooq.impl.UpdatableRecordImpl;
@@ -23,57 +24,85 @@ public class PrinterRecord extends UpdatableRecordImpl<PrinterRecord> {
     /**
      * Setter for <code>printer.id</code>.
      */
-    public void setId(Integer value) {
+    public void setId(UUID value) {
         set(0, value);
     }
 
     /**
      * Getter for <code>printer.id</code>.
      */
-    public Integer getId() {
-        return (Integer) get(0);
+    public UUID getId() {
+        return (UUID) get(0);
+    }
+
+    /**
+     * Setter for <code>printer.name</code>.
+     */
+    public void setName(String value) {
+        set(1, value);
+    }
+
+    /**
+     * Getter for <code>printer.name</code>.
+     */
+    public String getName() {
+        return (String) get(1);
+    }
+
+    /**
+     * Setter for <code>printer.simulated</code>.
+     */
+    public void setSimulated(Boolean value) {
+        set(2, value);
+    }
+
+    /**
+     * Getter for <code>printer.simulated</code>.
+     */
+    public Boolean getSimulated() {
+        return (Boolean) get(2);
     }
 
     /**
      * Setter for <code>printer.across</code>.
      */
     public void setAcross(Double value) {
-        set(1, value);
+        set(3, value);
     }
 
     /**
      * Getter for <code>printer.across</code>.
      */
     public Double getAcross() {
-        return (Double) get(1);
+        return (Double) get(3);
     }
 
     /**
      * Setter for <code>printer.along</code>.
      */
     public void setAlong(Double value) {
-        set(2, value);
+        set(4, value);
     }
 
     /**
      * Getter for <code>printer.along</code>.
      */
     public Double getAlong() {
-        return (Double) get(2);
+        return (Double) get(4);
     }
 
     /**
      * Setter for <code>printer.changed_at</code>.
      */
     public void setChangedAt(OffsetDateTime value) {
-        set(3, value);
+        set(5, value);
     }
 
     /**
      * Getter for <code>printer.changed_at</code>.
      */
     public OffsetDateTime getChangedAt() {
-        return (OffsetDateTime) get(3);
+        return (OffsetDateTime) get(5);
     }
 
     // -------------------------------------------------------------------------
@@ -81,7 +110,7 @@ public class PrinterRecord extends UpdatableRecordImpl<PrinterRecord> {
     // -------------------------------------------------------------------------
 
     @Override
-    public Record1<Integer> key() {
+    public Record1<UUID> key() {
         return (Record1) super.key();
     }
 
@@ -99,10 +128,12 @@ public class PrinterRecord extends UpdatableRecordImpl<PrinterRecord> {
     /**
      * Create a detached, initialised PrinterRecord
      */
-    public PrinterRecord(Integer id, Double across, Double along, OffsetDateTime changedAt) {
+    public PrinterRecord(UUID id, String name, Boolean simulated, Double across, Double along, OffsetDateTime changedAt) {
         super(Printer.PRINTER);
 
         setId(id);
+        setName(name);
+        setSimulated(simulated);
         setAcross(across);
         setAlong(along);
         setChangedAt(changedAt);
