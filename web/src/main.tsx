@@ -9,5 +9,6 @@ import './app/tokens.css';
 import './app/places.css';
 import './app/gather.css';
 import './app/drawing.css';
+import './app/holes.css';
 
 createRoot(document.getElementById('root')!).render(<App />);

@@ -8,6 +8,7 @@ const KEYS: { where: string; keys: [string, string][] }[] = [
       ['/', 'find a book'],
       ['i', 'mm or inches'],
       ['d', 'drawers'],
+      ['t', 'kept templates'],
       ['m', 'caliper at hand, or put away'],
       ['F8', 'read the caliper, also while typing'],
       ['?', 'these keys'],
@@ -22,7 +23,8 @@ const KEYS: { where: string; keys: [string, string][] }[] = [
       ['p', 'template sheet'],
       ['Ctrl+Z', 'undo'],
       ['Ctrl+Shift+Z', 'do again'],
-      ['← →', 'move the station in focus; with Shift ten times as far'],
+      ['← → ↑ ↓', 'move the station, row or hole in focus; with Shift ten times as far'],
+      ['Delete', 'take out the station or hole in focus'],
     ],
   },
   {

@@ -11,6 +11,7 @@ import { dress } from './theme';
 
 const BookPlace = lazy(() => import('../features/book/BookPlace'));
 const Sewing = lazy(() => import('../features/sewing/Sewing'));
+const Templates = lazy(() => import('../features/templates/Templates'));
 const Drawers = lazy(() => import('../features/drawers/Drawers'));
 
 const client = new QueryClient({
@@ -48,6 +49,14 @@ const router = createBrowserRouter([
         element: (
           <Suspense fallback={<Waiting what="Opening the drawer" />}>
             <Drawers />
+          </Suspense>
+        ),
+      },
+      {
+        path: '/templates',
+        element: (
+          <Suspense fallback={<Waiting what="Fetching the templates" />}>
+            <Templates />
           </Suspense>
         ),
       },

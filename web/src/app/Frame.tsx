@@ -19,6 +19,7 @@ export function Frame() {
     i: () => setUnit(unit === 'MM' ? 'INCH' : 'MM'),
     '?': () => showKeys(true),
     d: () => void navigate('/drawers/papers'),
+    t: () => void navigate('/templates'),
     m: () => setCaliper(!caliper),
     n: () => void navigate('/?begin=yes'),
     '/': () => void navigate('/?find=yes'),
@@ -36,6 +37,9 @@ export function Frame() {
         <div className="frame-switches">
           <Link to="/drawers/papers" className="frame-place">
             Drawers
+          </Link>
+          <Link to="/templates" className="frame-place">
+            Templates
           </Link>
           <Button type="text" aria-pressed={caliper} onClick={() => setCaliper(!caliper)}>
             Caliper

@@ -1,3 +1,4 @@
+import { Link } from 'react-router';
 import { useQuery } from '@tanstack/react-query';
 import { Button, Input, Modal } from 'antd';
 import { useState, type FormEvent } from 'react';
@@ -166,6 +167,9 @@ export default function NewBook({ close, begun }: Props) {
         )}
         {line('')}
         <div className="begin-acts">
+          <Link to="/templates" className="begin-kept">
+            From a kept template
+          </Link>
           <Button onClick={close}>Leave it</Button>
           <Button type="primary" htmlType="submit">
             Begin

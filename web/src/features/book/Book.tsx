@@ -28,8 +28,9 @@ const PLACES: Record<Stage, ComponentType> = {
   SEW: SewStage,
 };
 
-/** Stages that have nothing to show where the structure’s sewing cannot be planned yet. */
-const NEEDS_SEWING = new Set<Stage>(['STATIONS', 'TEMPLATE', 'SEW']);
+/** Stages that have nothing to show where the book has no holes, or its sewing cannot be planned yet. */
+const NEEDS_HOLES = new Set<Stage>(['STATIONS', 'TEMPLATE']);
+const NEEDS_SEWING = new Set<Stage>(['SEW']);
 
 /** A book at one stage: the order of work above, choices and drawing in the middle, figures below. */
 export function Book({ stage }: { stage: StageWords }) {
@@ -58,7 +59,9 @@ export function Book({ stage }: { stage: StageWords }) {
     ...Object.fromEntries(STAGES.map((one, i) => [String(i + 1), () => go(one)])),
   });
   useEffect(() => setWorking(null), [stage]);
-  const Place = state.plan.sewing || !NEEDS_SEWING.has(stage.key) ? PLACES[stage.key] : NotPlanned;
+  const lacking =
+    (NEEDS_HOLES.has(stage.key) && !state.plan.holes) || (NEEDS_SEWING.has(stage.key) && !state.plan.sewing);
+  const Place = lacking ? NotPlanned : PLACES[stage.key];
   return (
     <main id="place" className={`book book-${stage.path}`}>
       <BookTop />

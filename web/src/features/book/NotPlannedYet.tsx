@@ -3,13 +3,13 @@ import { useSession } from '../../state/useSession';
 
 /** Says what cannot be planned yet for this structure, and what can. */
 export function NotPlannedYet({ what }: { what: string }) {
-  const { bound } = useSession().state.plan;
+  const { bound, holes } = useSession().state.plan;
   return (
     <div className="not-yet">
       <h2>{what} cannot be planned here yet.</h2>
       <p>
-        {bound.name}: paper, cutting, gathering, thickness and the rule of thumb for thread are worked out; stations,
-        templates and the sewing itself are not.
+        {bound.name}: paper, cutting, gathering, thickness{holes && ', holes and their templates'} and the rule of thumb
+        for thread are worked out; the sewing itself is not.
       </p>
     </div>
   );
@@ -17,7 +17,7 @@ export function NotPlannedYet({ what }: { what: string }) {
 
 /** Takes the place of a stage that has nothing to show. */
 export function NotPlanned() {
-  const { view } = useSession().state;
+  const { view, plan } = useSession().state;
   return (
     <>
       <div className="choices">
@@ -27,7 +27,14 @@ export function NotPlanned() {
         </p>
       </div>
       <div className="drawing">
-        <NotPlannedYet what="This stage" />
+        {plan.holes ? (
+          <NotPlannedYet what="The sewing" />
+        ) : (
+          <div className="not-yet">
+            <h2>No holes are made.</h2>
+            <p>{plan.bound.name}: nothing is punched or sewn.</p>
+          </div>
+        )}
       </div>
     </>
   );

@@ -1,5 +1,5 @@
 import { useRef } from 'react';
-import type { PlanView, SewingView } from '../../api/client';
+import type { PlanView, Sewn } from '../../api/client';
 import { Fold, type DrawnStitch } from '../../drawing/Fold';
 import type { HoleState } from '../../drawing/Station';
 import { useSize } from '../../ui/useSize';
@@ -8,7 +8,7 @@ import type { Place } from './usePlace';
 const LEFT = 20;
 
 /** Both faces of the fold: the one towards the binder large, the other below it as if seen through the paper. */
-export function BothFaces({ plan, sewing, place }: { plan: PlanView; sewing: SewingView; place: Place }) {
+export function BothFaces({ plan, sewing, place }: { plan: PlanView; sewing: Sewn; place: Place }) {
   const room = useRef<HTMLDivElement>(null);
   const { width, height } = useSize(room);
   const { steps, stations } = sewing;

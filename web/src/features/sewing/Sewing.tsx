@@ -37,8 +37,9 @@ export default function Sewing() {
       </main>
     );
   }
-  return book.data?.plan.sewing && place.data ? (
-    <SewingTable book={book.data} sewing={book.data.plan.sewing} place={place.data} />
+  const plan = book.data?.plan;
+  return book.data && plan?.sewing && plan.holes && place.data ? (
+    <SewingTable book={book.data} sewing={{ ...plan.sewing, stations: plan.holes.stations }} place={place.data} />
   ) : (
     <Waiting what="Laying out the work" />
   );

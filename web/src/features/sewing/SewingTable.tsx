@@ -1,7 +1,7 @@
 import { Button } from 'antd';
 import { useEffect, useRef, useState } from 'react';
 import { useNavigate } from 'react-router';
-import { api, outcome, type BookView, type SewingPlace, type SewingView } from '../../api/client';
+import { api, outcome, type BookView, type SewingPlace, type Sewn } from '../../api/client';
 import { useKeys } from '../../ui/keys';
 import { UnitSwitch } from '../../ui/UnitSwitch';
 import { Measure } from '../../units/Measure';
@@ -12,7 +12,7 @@ import { usePlace } from './usePlace';
 
 interface Props {
   book: BookView;
-  sewing: SewingView;
+  sewing: Sewn;
   place: SewingPlace;
 }
 

@@ -1,116 +1,126 @@
-import type { BookDocument } from '../../../api/client';
 import { useSession } from '../../../state/useSession';
-import { FewChoice, ManyChoice } from '../../../ui/Choice';
-import { CountField, LengthField } from '../fields';
+import { LengthField } from '../fields';
 import { StageFrame } from '../StageFrame';
-import { useSewn } from '../useSewn';
-import { StationBoard } from './StationBoard';
+import { CoverChoices, CoverWanted } from './stations/CoverChoices';
+import { placed, useHoles, withSide, withStations } from './stations/edits';
+import { FoldBoard } from './stations/FoldBoard';
+import { PlaceChoices } from './stations/PlaceChoices';
+import { RowsBoard } from './stations/RowsBoard';
+import { asPlaced, SideBoard } from './stations/SideBoard';
+import { SideChoices } from './stations/SideChoices';
+import { UnlikeChoices } from './stations/UnlikeChoices';
 
-type Stations = BookDocument['stations'];
+const FOLD_DEPTH = 230;
+/** Lower where rows are drawn under it. */
+const FOLD_DEPTH_OVER_ROWS = 120;
 
-const COUNTS = ['3', '5', '7', '9', '11', '13', '15'];
-
-function withStations(part: Partial<Stations>): (document: BookDocument) => BookDocument {
-  return (document) => ({ ...document, stations: { ...document.stations, ...part } });
-}
-
-/** Where the holes go: margins, a share of the height, or by hand; on the fold, to scale, under a rule. */
+/** Where the holes go: along the fold and across the spine, or through the side of a block. */
 export function StationsStage() {
-  const { session, state } = useSession();
-  const { stations } = state.document;
-  const places = useSewn().stations;
-  const byHand = () => places.map((station) => station.fromHeadMm);
-  const counts = COUNTS.includes(String(stations.count)) ? COUNTS : [...COUNTS, String(stations.count)];
+  const { state } = useSession();
+  const { cover, side } = useHoles();
   return (
     <StageFrame
       stage="STATIONS"
       tall
       choices={
-        <>
-          <ManyChoice
-            label="Stations"
-            value={String(stations.count)}
-            options={counts.map((count) => ({ value: count, label: count }))}
-            choose={(count) =>
-              session.change(`${count} stations`, (d) =>
-                withStations({
-                  count: Number(count),
-                  ...(d.stations.scheme === 'PLACED' ? { scheme: 'MARGINS' as const } : {}),
-                })(d),
-              )
-            }
-          />
-          <FewChoice
-            label="Placed"
-            value={stations.scheme}
-            options={[
-              { value: 'MARGINS', label: 'margins, equal spaces' },
-              { value: 'SHARE', label: 'a share of the height' },
-              { value: 'PLACED', label: 'by hand' },
-            ]}
-            choose={(scheme) =>
-              session.change(
-                scheme === 'PLACED'
-                  ? 'stations by hand'
-                  : scheme === 'SHARE'
-                    ? 'stations by share'
-                    : 'stations by margins',
-                withStations({ scheme, ...(scheme === 'PLACED' ? { placedMm: byHand() } : {}) }),
-              )
-            }
-          />
-          {stations.scheme === 'MARGINS' && (
-            <div className="field-pair">
-              <LengthField
-                label="From the head"
-                field="stations.headMm"
-                edit={(d, headMm) => withStations({ headMm })(d)}
-              />
-              <LengthField
-                label="From the tail"
-                field="stations.tailMm"
-                edit={(d, tailMm) => withStations({ tailMm })(d)}
-              />
-            </div>
-          )}
-          {stations.scheme === 'SHARE' && (
-            <CountField
-              label="Share at each end, %"
-              field="stations.sharePercent"
-              what="percent"
-              decimals
-              value={stations.sharePercent}
-              edit={(d, sharePercent) => withStations({ sharePercent })(d)}
-            />
-          )}
-          <p className="field-help">Drag a station, or move it with ← and →; a moved station is placed by hand.</p>
-        </>
+        side ? (
+          <SideChoices side={side} />
+        ) : (
+          <>
+            <PlaceChoices side={false} />
+            {state.plan.bound.rows && (
+              <>
+                <CoverWanted />
+                {cover && <CoverChoices rows={cover} />}
+              </>
+            )}
+            <UnlikeChoices />
+          </>
+        )
       }
-      drawing={(width) => <StationBoard width={width} />}
-      below={<PlaceFields />}
+      drawing={(width) =>
+        side ? (
+          <SideBoard width={width} side={side} />
+        ) : (
+          <>
+            <FoldBoard width={width} depth={cover ? FOLD_DEPTH_OVER_ROWS : FOLD_DEPTH} />
+            {cover && <RowsBoard width={width} rows={cover} />}
+          </>
+        )
+      }
+      below={side ? <SidePlaces /> : <StationPlaces />}
     />
   );
 }
 
-/** Each station's distance from the head, to be typed. */
-function PlaceFields() {
+/** Each station's distance from the head, to be typed; of an older book, what was measured on it. */
+function StationPlaces() {
   const { state } = useSession();
-  const all = state.view.plan.sewing?.stations ?? [];
+  const { stations } = useHoles();
+  const wish = state.document.stations;
+  if (wish.scheme === 'EXEMPLAR') {
+    return (
+      <section className="places" aria-label="Stations of the older book from its head">
+        {wish.exemplarMm.map((_, i) => (
+          <LengthField
+            key={i}
+            label={`Older book, ${i + 1}`}
+            field={i === 0 ? 'stations.exemplarMm' : `stations.exemplarMm.${i}`}
+            shown={state.plan.measures[`stations.exemplarMm.${i}`]}
+            edit={(d, mm) =>
+              withStations({ exemplarMm: d.stations.exemplarMm.map((one, n) => (n === i ? mm : one)) })(d)
+            }
+          />
+        ))}
+      </section>
+    );
+  }
   return (
     <section className="places" aria-label="Stations from the head">
-      {useSewn().stations.map((station, i) => (
+      {stations.map((station, i) => (
         <LengthField
           key={station.number}
           label={`Station ${station.number}`}
           field={i === 0 ? 'stations.placedMm' : `stations.placedMm.${station.number}`}
           shown={station.fromHead}
-          edit={(d, mm) =>
-            withStations({
-              scheme: 'PLACED',
-              placedMm: all.map((one) => (one.number === station.number ? mm : one.fromHeadMm)),
-            })(d)
-          }
+          edit={(d, mm) => placed(stations.map((one) => (one.number === station.number ? mm : one.fromHeadMm)))(d)}
         />
+      ))}
+    </section>
+  );
+}
+
+/** Each hole's distances from head and spine, to be typed. */
+function SidePlaces() {
+  const { side } = useHoles();
+  if (!side) {
+    return null;
+  }
+  const moved = (number: number, part: { fromHeadMm?: number; fromSpineMm?: number }) =>
+    withSide({
+      byHand: true,
+      placed: asPlaced(side).map((hole, i) => (i === number - 1 ? { ...hole, ...part } : hole)),
+    });
+  return (
+    <section className="side-places" aria-label="Holes from head and spine">
+      {side.holes.map((hole) => (
+        <div key={hole.number} className="side-place">
+          <span className="side-place-name">
+            {hole.number} {hole.roleWords}
+          </span>
+          <LengthField
+            label="from the head"
+            field={`side.placed.${hole.number}.head`}
+            shown={hole.fromHead}
+            edit={(d, fromHeadMm) => moved(hole.number, { fromHeadMm })(d)}
+          />
+          <LengthField
+            label="from the spine"
+            field={`side.placed.${hole.number}.spine`}
+            shown={hole.fromSpine}
+            edit={(d, fromSpineMm) => moved(hole.number, { fromSpineMm })(d)}
+          />
+        </div>
       ))}
     </section>
   );

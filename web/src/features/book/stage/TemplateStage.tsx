@@ -1,59 +1,116 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query';
-import { Button } from 'antd';
+import { Button, Checkbox, Segmented } from 'antd';
 import { useState } from 'react';
-import { api, value, type CorrectionView, type SheetView } from '../../../api/client';
+import { api, value, type SheetView, type TemplateKind } from '../../../api/client';
 import { useSession } from '../../../state/useSession';
-import { FewChoice } from '../../../ui/Choice';
+import { PaperChoice, PrinterChoice, usePrinting } from '../../../ui/PrinterChoice';
 import { Told, Waiting } from '../../../ui/Told';
 import { Measure } from '../../../units/Measure';
-import { keptPaper, keepPaper, type PrintPaper } from '../printPaper';
 import { StageFrame } from '../StageFrame';
-import { PrinterBars } from './PrinterBars';
+import { FittingTemplates } from './template/FittingTemplates';
+import { PrinterBars } from './template/PrinterBars';
+import { PunchingList } from './template/PunchingList';
 
-/** What will come out of the printer, at true size, and what the last print taught about the printer. */
+const ON_COVERS: TemplateKind[] = ['SPINE_GRID', 'COVER'];
+const MOST_CARDS = 40;
+
+/** What will come out of the printer, at true size; what is punched by it; what of it is kept. */
 export function TemplateStage() {
   const { state } = useSession();
   const { id, version } = state.view;
   const client = useQueryClient();
-  const [paper, choose] = useState<PrintPaper>(keptPaper);
+  const printing = usePrinting();
+  const [kinds, setKinds] = useState<TemplateKind[]>([]);
+  const [inside, setInside] = useState(false);
+  const [cards, setCards] = useState(1);
+  const { paper, printer } = printing;
+  const query = { kinds, inside, cards, paper, ...(printer ? { printer: printer.id } : {}) };
   const sheet = useQuery({
-    queryKey: ['template', id, version, paper],
-    queryFn: () => value(api.GET('/api/books/{id}/template', { params: { path: { id }, query: { paper } } })),
+    queryKey: ['template', id, version, query],
+    queryFn: () => value(api.GET('/api/books/{id}/template', { params: { path: { id }, query } })),
+    enabled: printer !== undefined,
+    placeholderData: (before) => before,
   });
-  const printer = useQuery({ queryKey: ['printer'], queryFn: () => value(api.GET('/api/printer')) });
-  const corrected = async (correction: CorrectionView) => {
-    client.setQueryData(['printer'], correction);
-    await client.invalidateQueries({ queryKey: ['template'] });
-  };
-  const address = (format: string, more = '') => `/api/books/${id}/template.${format}?paper=${paper}${more}`;
+  const asked = new URLSearchParams([
+    ...kinds.map((kind) => ['kinds', kind]),
+    ['inside', String(inside)],
+    ['cards', String(cards)],
+    ['paper', paper],
+    ...(printer ? [['printer', printer.id]] : []),
+  ] as [string, string][]).toString();
+  const address = (file: string) => `/api/books/${id}/${file}?${asked}`;
+  const taken = sheet.data?.taken ?? [];
   return (
     <StageFrame
       stage="TEMPLATE"
       choices={
         <>
-          <FewChoice
-            label="Printed on"
-            value={paper}
-            options={[
-              { value: 'A4', label: 'A4' },
-              { value: 'LETTER', label: 'letter' },
-            ]}
-            choose={(chosen) => {
-              keepPaper(chosen);
-              choose(chosen);
-            }}
-          />
+          {sheet.data && <Kinds sheet={sheet.data} choose={setKinds} />}
+          {taken.some((kind) => ON_COVERS.includes(kind)) && (
+            <div className="field">
+              <span className="field-name">The cover is seen</span>
+              <Segmented
+                size="small"
+                aria-label="The cover is seen from"
+                value={inside ? 'inside' : 'outside'}
+                options={[
+                  { value: 'outside', label: 'from outside' },
+                  { value: 'inside', label: 'from inside' },
+                ]}
+                onChange={(look) => setInside(look === 'inside')}
+              />
+            </div>
+          )}
+          {taken.includes('PRICKING_CARD') && (
+            <p className="acts" role="group" aria-label="Pricking cards">
+              <Button size="small" disabled={cards <= 1} onClick={() => setCards(cards - 1)} aria-label="One card less">
+                −
+              </Button>
+              <span>
+                {cards} pricking {cards === 1 ? 'card' : 'cards'}
+              </span>
+              <Button
+                size="small"
+                disabled={cards >= MOST_CARDS}
+                onClick={() => setCards(cards + 1)}
+                aria-label="One card more"
+              >
+                +
+              </Button>
+            </p>
+          )}
+          <PaperChoice printing={printing} />
+          <PrinterChoice printing={printing} />
           <p className="template-print">
-            <Button type="primary" href={address('pdf')} target="_blank" rel="noreferrer">
-              Open the PDF to print
-            </Button>
-            <Button size="small" href={address('svg', '&save=true')}>
-              Save page 1 as SVG
+            <Button
+              type="primary"
+              href={address(printer?.simulated ? 'template-print.pdf' : 'template.pdf')}
+              target="_blank"
+              rel="noreferrer"
+            >
+              {printer?.simulated ? 'Print on the simulated printer' : 'Open the PDF to print'}
             </Button>
           </p>
           <p className="field-help">Print at 100 %, not fitted to the page.</p>
-          {sheet.data && printer.data && (
-            <PrinterBars sheet={sheet.data} printer={printer.data} corrected={corrected} />
+          <p className="template-print">
+            <Button size="small" href={address('template-cut.svg')}>
+              Save SVG
+            </Button>
+            <Button size="small" href={address('template-cut.dxf')}>
+              Save DXF
+            </Button>
+            <span className="field-help">for a machine that cuts: true size, not corrected</span>
+          </p>
+          {sheet.data && printer && (
+            <PrinterBars
+              key={printer.id}
+              sheet={sheet.data}
+              printer={printer}
+              corrected={async () => {
+                await client.invalidateQueries({ queryKey: ['printers'] });
+                await client.invalidateQueries({ queryKey: ['template'] });
+              }}
+            />
           )}
         </>
       }
@@ -64,14 +121,45 @@ export function TemplateStage() {
           {sheet.data && (
             <Preview
               sheet={sheet.data}
-              address={(page) => address('svg', `&page=${page}`)}
+              address={(page) => `${address('template.svg')}&page=${page}`}
               width={width}
               height={height}
             />
           )}
         </>
       )}
+      below={
+        <>
+          <PunchingList />
+          <FittingTemplates />
+        </>
+      }
     />
+  );
+}
+
+/** The templates that serve this book; at least one is printed. */
+function Kinds({ sheet, choose }: { sheet: SheetView; choose: (kinds: TemplateKind[]) => void }) {
+  const toggle = (kind: TemplateKind, on: boolean) => {
+    const next = sheet.kinds.map((one) => one.kind).filter((one) => (one === kind ? on : sheet.taken.includes(one)));
+    if (next.length > 0) {
+      choose(next);
+    }
+  };
+  return (
+    <fieldset className="kinds">
+      <legend className="field-name">On the sheet</legend>
+      {sheet.kinds.map(({ kind, words }) => (
+        <Checkbox
+          key={kind}
+          checked={sheet.taken.includes(kind)}
+          disabled={sheet.taken.length === 1 && sheet.taken[0] === kind}
+          onChange={(event) => toggle(kind, event.target.checked)}
+        >
+          {words}
+        </Checkbox>
+      ))}
+    </fieldset>
   );
 }
 
@@ -87,13 +175,14 @@ function Preview({ sheet, address, width, height }: PreviewProps) {
   const [chosen, setChosen] = useState(1);
   const page = Math.min(chosen, sheet.pages);
   const scale = Math.min((width - 40) / sheet.paperWidthMm, (height - 60) / sheet.paperHeightMm);
+  const names = sheet.kinds.filter((one) => sheet.taken.includes(one.kind)).map((one) => one.words);
   return (
     <figure className="template-page">
       <img
-        src={`${address(page)}&as=${sheet.fingerprint}`}
+        src={`${address(page)}&as=${encodeURIComponent(sheet.fingerprint)}`}
         width={sheet.paperWidthMm * scale}
         height={sheet.paperHeightMm * scale}
-        alt={`Page ${page} of the template sheet: the fold strip with its stations, check bars and notes`}
+        alt={`Page ${page} of the template sheet: ${names.join(', ')}, check bars and notes`}
       />
       <figcaption>
         {sheet.pages > 1 && (

@@ -1,5 +1,5 @@
 import { useCatalogue } from '../../../api/catalogue';
-import type { BookDocument, SewingView } from '../../../api/client';
+import type { BookDocument, Sewn } from '../../../api/client';
 import { Fold } from '../../../drawing/Fold';
 import { ThreadLine } from '../../../drawing/ThreadLine';
 import { useSession } from '../../../state/useSession';
@@ -103,8 +103,8 @@ export function ThreadStage() {
         </>
       }
       drawing={(width) =>
-        state.plan.sewing ? (
-          <Sewn width={width} sewing={state.plan.sewing} />
+        state.plan.sewing && state.plan.holes ? (
+          <AsSewn width={width} sewing={{ ...state.plan.sewing, stations: state.plan.holes.stations }} />
         ) : (
           <NotPlannedYet what="The thread’s way" />
         )
@@ -182,7 +182,7 @@ function FineChoice() {
   );
 }
 
-function Sewn({ width, sewing }: { width: number; sewing: SewingView }) {
+function AsSewn({ width, sewing }: { width: number; sewing: Sewn }) {
   const { state } = useSession();
   const { unit } = useUnit();
   const words = useWords();

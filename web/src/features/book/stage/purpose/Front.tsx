@@ -6,7 +6,7 @@ import { useUnit } from '../../../../units/unit';
 export function Front({ width, height }: { width: number; height: number }) {
   const { state } = useSession();
   const { unit } = useUnit();
-  const { cover, leaf, sewing, bound } = state.plan;
+  const { cover, leaf, holes, sewing, bound } = state.plan;
   const w = cover ? Math.min(cover.widthMm / 2, leaf.widthMm * 1.2) : leaf.widthMm;
   const h = cover?.heightMm ?? leaf.heightMm;
   const square = (h - leaf.heightMm) / 2;
@@ -14,7 +14,7 @@ export function Front({ width, height }: { width: number; height: number }) {
   const left = 58;
   const top = 44;
   const outside = sewing?.steps.flatMap((step) => step.stitches).filter((stitch) => stitch.face === 'OUTSIDE') ?? [];
-  const y = (number: number) => top + (square + (sewing?.stations[number - 1]?.fromHeadMm ?? 0)) * scale;
+  const y = (number: number) => top + (square + (holes?.stations[number - 1]?.fromHeadMm ?? 0)) * scale;
   const size = Math.max(11, Math.min(24, (w * scale) / 9));
   return (
     <svg

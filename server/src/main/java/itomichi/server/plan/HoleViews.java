@@ -224,7 +224,9 @@ final class HoleViews {
                         one.sheet().width().at(Fineness.CUT),
                         one.sheet().height().at(Fineness.CUT))),
                 one.sheet().width().mm(),
+                mark(one.sheet().width(), Fineness.CUT),
                 one.sheet().height().mm(),
+                mark(one.sheet().height(), Fineness.CUT),
                 one.sheet()
                         .level()
                         .headBelow(side.height(), one.sheet().height())

@@ -125,7 +125,15 @@ public record HolesView(
 
     /** A sheet of its own size, and whether it is caught. */
     public record LooseView(
-            String name, InUnits size, double widthMm, double heightMm, double headMm, boolean caught, InUnits words) {}
+            String name,
+            InUnits size,
+            double widthMm,
+            InUnits width,
+            double heightMm,
+            InUnits height,
+            double headMm,
+            boolean caught,
+            InUnits words) {}
 
     /** Holes that are made alike. */
     public record GroupView(

@@ -53,8 +53,16 @@ public record PlanView(
         return planned;
     }
 
-    /** How it is bound: whether sheets are folded, how many signatures it takes at most, whether its sewing can be planned. */
-    public record BoundView(String key, String name, boolean folded, int mostSignatures, boolean plannable) {}
+    /**
+     * How it is bound.
+     *
+     * @param folded whether sheets are folded
+     * @param mostSignatures how many signatures it takes at most
+     * @param rows whether it is sewn through a cover whose spine is divided into rows
+     * @param plannable whether its sewing can be planned
+     */
+    public record BoundView(
+            String key, String name, boolean folded, int mostSignatures, boolean rows, boolean plannable) {}
 
     /** Size of a leaf. */
     public record LeafView(double widthMm, double heightMm) {}

@@ -23,6 +23,7 @@ import itomichi.server.plan.PlanView.StepView;
 import itomichi.server.plan.PlanView.StitchView;
 import itomichi.server.plan.PlanView.TermView;
 import itomichi.server.plan.PlanView.WorkingView;
+import itomichi.structure.Holing;
 import itomichi.structure.Structure;
 import itomichi.structure.ThumbRule;
 import java.util.Locale;
@@ -81,6 +82,7 @@ public final class PlanViews {
                 bound.name(),
                 bound.form().folded(),
                 bound.form().most(),
+                bound.holing().rows() != Holing.RowsFor.NOTHING,
                 bound.stitching().isPresent());
     }
 

@@ -1,14 +1,14 @@
 import { Button, Input } from 'antd';
 import { useState, type FormEvent } from 'react';
-import { api, outcome, type CorrectionView, type Outcome, type SheetView } from '../../../api/client';
-import { useSession } from '../../../state/useSession';
-import { Measure } from '../../../units/Measure';
-import { useUnit } from '../../../units/unit';
+import { api, outcome, type Outcome, type PrinterView, type SheetView } from '../../../../api/client';
+import { useSession } from '../../../../state/useSession';
+import { Measure } from '../../../../units/Measure';
+import { useUnit } from '../../../../units/unit';
 
 interface Props {
   sheet: SheetView;
-  printer: CorrectionView;
-  corrected: (correction: CorrectionView) => Promise<void>;
+  printer: PrinterView;
+  corrected: (printer: PrinterView) => Promise<void>;
 }
 
 /** What the printed bars measure; the next print comes out right. */
@@ -18,7 +18,8 @@ export function PrinterBars({ sheet, printer, corrected }: Props) {
   const [across, setAcross] = useState('');
   const [along, setAlong] = useState('');
   const [wrong, setWrong] = useState<{ field: string; line: string } | null>(null);
-  const answered = async (result: Outcome<CorrectionView>) => {
+  const params = { path: { id: printer.id } };
+  const answered = async (result: Outcome<PrinterView>) => {
     if (result.kind === 'value') {
       setWrong(null);
       setAcross('');
@@ -33,7 +34,12 @@ export function PrinterBars({ sheet, printer, corrected }: Props) {
   const correct = async (event: FormEvent) => {
     event.preventDefault();
     await answered(
-      await outcome(api.PUT('/api/printer', { body: { across, along, unit, barUnit: state.document.unit } })),
+      await outcome(
+        api.PUT('/api/printers/{id}/correction', {
+          params,
+          body: { across, along, unit, barUnit: state.document.unit },
+        }),
+      ),
     );
   };
   const bar = (name: 'across' | 'along', label: string, text: string, set: (text: string) => void) => (
@@ -54,6 +60,13 @@ export function PrinterBars({ sheet, printer, corrected }: Props) {
       <h2>The printed bars measure</h2>
       <p className="field-help">
         Each should be <Measure of={sheet.checkBar} />.
+        {sheet.trial && (
+          <>
+            {' '}
+            On the simulated print a rule reads <Measure of={sheet.trial.across} /> level and{' '}
+            <Measure of={sheet.trial.along} /> upright.
+          </>
+        )}
       </p>
       <div className="field-pair">
         {bar('across', 'Level bar', across, setAcross)}
@@ -70,7 +83,10 @@ export function PrinterBars({ sheet, printer, corrected }: Props) {
       {!printer.none && (
         <p className="bars-now">
           Stretched to {printer.across} across and {printer.along} along.{' '}
-          <Button size="small" onClick={() => void outcome(api.DELETE('/api/printer')).then(answered)}>
+          <Button
+            size="small"
+            onClick={() => void outcome(api.DELETE('/api/printers/{id}/correction', { params })).then(answered)}
+          >
             Print as it is
           </Button>
         </p>

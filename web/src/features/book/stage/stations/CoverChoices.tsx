@@ -1,0 +1,79 @@
+import { Button, Checkbox } from 'antd';
+import type { RowsView } from '../../../../api/client';
+import { useSession } from '../../../../state/useSession';
+import { LengthField } from '../../fields';
+import { withCover, withRows } from './edits';
+
+/** What the rows are laid on: a cover cut to the book, or one at hand. */
+export function CoverChoices({ rows }: { rows: RowsView }) {
+  const { session, state } = useSession();
+  const { cover, rows: wish } = state.document;
+  const atHand = cover.heightMm !== undefined || cover.spineMm !== undefined || cover.headSquareMm !== undefined;
+  return (
+    <section className="cover-choices" aria-label="The cover">
+      <h2>The cover</h2>
+      {wish.school === 'MARGIN' && (
+        <LengthField
+          label="Margin at each edge"
+          field="rows.marginMm"
+          edit={(d, marginMm) => withRows({ marginMm })(d)}
+        />
+      )}
+      {wish.school === 'PITCH' && (
+        <LengthField label="From row to row" field="rows.pitchMm" edit={(d, pitchMm) => withRows({ pitchMm })(d)} />
+      )}
+      <div className="field-pair">
+        <LengthField
+          label="Height"
+          field="cover.heightMm"
+          shown={rows.height}
+          edit={(d, heightMm) => withCover({ heightMm })(d)}
+        />
+        <LengthField
+          label="Spine"
+          field="cover.spineMm"
+          shown={rows.width}
+          edit={(d, spineMm) => withCover({ spineMm })(d)}
+        />
+      </div>
+      <div className="field-pair">
+        <LengthField
+          label="Square at the head"
+          field="cover.headSquareMm"
+          shown={rows.head}
+          edit={(d, headSquareMm) => withCover({ headSquareMm })(d)}
+        />
+      </div>
+      {atHand ? (
+        <Button
+          size="small"
+          onClick={() =>
+            session.change('cover cut to the book', (d) => ({
+              ...d,
+              cover: { wanted: d.cover.wanted, thicknessMm: d.cover.thicknessMm, squareMm: d.cover.squareMm },
+            }))
+          }
+        >
+          Cut it to the book
+        </Button>
+      ) : (
+        <p className="field-help">Cut to the book. Type over a measure for a cover at hand.</p>
+      )}
+    </section>
+  );
+}
+
+/** Asks for a cover where a structure is sewn through one and none is wanted. */
+export function CoverWanted() {
+  const { session, state } = useSession();
+  return (
+    <Checkbox
+      checked={state.document.cover.wanted}
+      onChange={(event) =>
+        session.change(event.target.checked ? 'a soft cover' : 'no cover', withCover({ wanted: event.target.checked }))
+      }
+    >
+      Sewn through a soft cover
+    </Checkbox>
+  );
+}
