@@ -39,13 +39,14 @@ export function TemplateStage() {
     ...(printer ? [['printer', printer.id]] : []),
   ] as [string, string][]).toString();
   const address = (file: string) => `/api/books/${id}/${file}?${asked}`;
-  const taken = sheet.data?.taken ?? [];
+  // what was just chosen is shown before the server has drawn it
+  const taken = kinds.length > 0 ? kinds : (sheet.data?.taken ?? []);
   return (
     <StageFrame
       stage="TEMPLATE"
       choices={
         <>
-          {sheet.data && <Kinds sheet={sheet.data} choose={setKinds} />}
+          {sheet.data && <Kinds sheet={sheet.data} taken={taken} choose={setKinds} />}
           {taken.some((kind) => ON_COVERS.includes(kind)) && (
             <div className="field">
               <span className="field-name">The cover is seen</span>
@@ -138,10 +139,16 @@ export function TemplateStage() {
   );
 }
 
+interface KindsProps {
+  sheet: SheetView;
+  taken: TemplateKind[];
+  choose: (kinds: TemplateKind[]) => void;
+}
+
 /** The templates that serve this book; at least one is printed. */
-function Kinds({ sheet, choose }: { sheet: SheetView; choose: (kinds: TemplateKind[]) => void }) {
+function Kinds({ sheet, taken, choose }: KindsProps) {
   const toggle = (kind: TemplateKind, on: boolean) => {
-    const next = sheet.kinds.map((one) => one.kind).filter((one) => (one === kind ? on : sheet.taken.includes(one)));
+    const next = sheet.kinds.map((one) => one.kind).filter((one) => (one === kind ? on : taken.includes(one)));
     if (next.length > 0) {
       choose(next);
     }
@@ -152,8 +159,8 @@ function Kinds({ sheet, choose }: { sheet: SheetView; choose: (kinds: TemplateKi
       {sheet.kinds.map(({ kind, words }) => (
         <Checkbox
           key={kind}
-          checked={sheet.taken.includes(kind)}
-          disabled={sheet.taken.length === 1 && sheet.taken[0] === kind}
+          checked={taken.includes(kind)}
+          disabled={taken.length === 1 && taken[0] === kind}
           onChange={(event) => toggle(kind, event.target.checked)}
         >
           {words}

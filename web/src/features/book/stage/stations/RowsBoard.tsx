@@ -1,6 +1,7 @@
 import { Segmented } from 'antd';
 import { useState } from 'react';
 import type { RowsView } from '../../../../api/client';
+import { useSession } from '../../../../state/useSession';
 import { useWords } from '../../../../units/unit';
 import { useHoles } from './edits';
 import { seen, type Look } from './look';
@@ -12,10 +13,11 @@ const SPINE_HEIGHT = 300;
 export function RowsBoard({ width, rows }: { width: number; rows: RowsView }) {
   const [look, setLook] = useState<Look>('outside');
   const words = useWords();
+  const byHand = useSession().state.document.rows.school === 'PLACED';
   const spineScale = Math.min(SPINE_HEIGHT / rows.heightMm, 90 / rows.widthMm);
   const spineWidth = rows.widthMm * spineScale;
   const narrow = width < 560;
-  const across = (narrow ? width : width - spineWidth - 90) - 8;
+  const across = (narrow ? width : width - spineWidth - 90) - 34;
   return (
     <section className="rows-board" aria-label="Rows across the spine of the cover">
       <div className="rows-top">
@@ -35,7 +37,7 @@ export function RowsBoard({ width, rows }: { width: number; rows: RowsView }) {
         />
       </div>
       {rows.unfit && <p className="row-fault impossible">{words(rows.unfit)}; equal gaps are drawn instead.</p>}
-      {rows.fault && (
+      {rows.fault && byHand && (
         <p className={`row-fault${rows.fault.impossible ? ' impossible' : ''}`}>{words(rows.fault.words)}</p>
       )}
       <div className="rows-parts">

@@ -33,7 +33,7 @@ export function Schools({ rows, width, look }: { rows: RowsView; width: number; 
     );
   return (
     <div className="schools" style={{ width }}>
-      <svg width={width} height={42} aria-hidden="true">
+      <svg width={width} height={42} aria-hidden="true" className="lane-rule">
         <Ruler lengthMm={rows.widthMm} scale={scale} unit={unit} x={EDGE} y={36} reversed={look === 'inside'} />
       </svg>
       {rows.schools.map((school) => (

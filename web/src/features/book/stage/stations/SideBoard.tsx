@@ -1,5 +1,5 @@
 import type { PointerEvent } from 'react';
-import type { BookDocument, SideView } from '../../../../api/client';
+import type { BookDocument, SideHoleView, SideView } from '../../../../api/client';
 import { Ruler } from '../../../../drawing/Ruler';
 import { useSession } from '../../../../state/useSession';
 import { useUnit, useWords } from '../../../../units/unit';
@@ -66,7 +66,7 @@ export function SideBoard({ width, side }: { width: number; side: SideView }) {
         />
       ))}
       <line x1={LEFT} x2={x(heightMm)} y1={y(side.creaseMm)} y2={y(side.creaseMm)} className="crease-line" />
-      <text x={x(heightMm) - 6} y={y(side.creaseMm) + 17} textAnchor="end" className="end-name">
+      <text x={x(heightMm) - 6} y={y(side.creaseMm) + 36} textAnchor="end" className="end-name">
         pages crease here, {words(side.crease)} from the spine
       </text>
       <text x={LEFT} y={TOP + deepMm * scale + 18} className="end-name">
@@ -139,12 +139,39 @@ export function SideBoard({ width, side }: { width: number; side: SideView }) {
                 className="side-cross"
               />
             )}
-            <text x={x(at.fromHeadMm) + 8} y={y(at.fromSpineMm) - 5}>
-              {hole.number}
-            </text>
+            <HoleNumber hole={hole} beside={besides(side, i)} x={x(at.fromHeadMm)} y={y(at.fromSpineMm)} />
           </g>
         );
       })}
     </svg>
+  );
+}
+
+/** Whether the hole nearest to this one lies towards the tail. */
+function besides(side: SideView, index: number): boolean {
+  const one = side.holes[index]!;
+  let nearest = Infinity;
+  let towardsTail = true;
+  side.holes.forEach((other, i) => {
+    const far = Math.hypot(other.fromHeadMm - one.fromHeadMm, other.fromSpineMm - one.fromSpineMm);
+    if (i !== index && far < nearest) {
+      nearest = far;
+      towardsTail = other.fromHeadMm > one.fromHeadMm;
+    }
+  });
+  return towardsTail;
+}
+
+/** A hole’s number where no other hole is in its way: under main holes, else on the side away from the nearest. */
+function HoleNumber({ hole, beside, x, y }: { hole: SideHoleView; beside: boolean; x: number; y: number }) {
+  const under = hole.role === 'MAIN' || hole.role === 'INNER';
+  return (
+    <text
+      x={under ? x : beside ? x - 8 : x + 8}
+      y={under ? y + 19 : y + 5}
+      textAnchor={under ? 'middle' : beside ? 'end' : 'start'}
+    >
+      {hole.number}
+    </text>
   );
 }

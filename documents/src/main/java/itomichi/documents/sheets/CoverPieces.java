@@ -77,8 +77,9 @@ final class CoverPieces {
     }
 
     private void sides(Marks marks, double left, double right) {
-        marks.turned(left, heightMm / 2, inside ? "FRONT" : "BACK", Marks.SIDE_MM);
-        marks.turned(right, heightMm / 2, (inside ? "BACK" : "FRONT") + ", " + face(), Marks.SIDE_MM);
+        double middle = Marks.widestGap(stations);
+        marks.turned(left, middle, inside ? "FRONT" : "BACK", Marks.SIDE_MM);
+        marks.turned(right, middle, (inside ? "BACK" : "FRONT") + ", " + face(), Marks.SIDE_MM);
     }
 
     private void holes(Marks marks, double left) {

@@ -65,13 +65,14 @@ final class FoldPieces {
             marks.line(0, y, HALF_MM, y, Pen.STATION).keepClearY(y);
             numbered(marks, 2, y, station);
         }
-        marks.turned(HALF_MM - 1.4, heightMm / 2, "this edge on the fold", Marks.MEASURE_MM);
+        marks.turned(HALF_MM - 1.4, Marks.widestGap(stations), "this edge on the fold", Marks.MEASURE_MM);
         unlike(marks, HALF_MM);
         return marks.piece("Flat strip", HALF_MM, heightMm);
     }
 
     private void ends(Marks marks, double width) {
-        marks.words(2, 4.6, "HEAD", Marks.SIDE_MM).head(width - 5, 1);
+        marks.words(2, 4.6, "HEAD", width < 20 ? Marks.MEASURE_MM : Marks.SIDE_MM)
+                .head(width - 3.5, 1);
         marks.words(2, heightMm - 2, "TAIL", Marks.SIDE_MM);
         double trim = holes.trim().mm();
         if (trim > 0) {

@@ -3,6 +3,7 @@ package itomichi.documents.sheets;
 import itomichi.documents.drawing.Ink;
 import itomichi.documents.drawing.Pen;
 import itomichi.documents.drawing.Shape;
+import itomichi.station.Stations;
 import java.util.ArrayList;
 import java.util.List;
 
@@ -55,6 +56,22 @@ final class Marks {
                 .line(width, 0, width, height, Pen.CUT)
                 .line(width, height, 0, height, Pen.CUT)
                 .line(0, height, 0, 0, Pen.CUT);
+    }
+
+    /** The middle of the widest gap between two neighbours, where words meet no mark. */
+    static double widestGap(Stations stations) {
+        double middle = stations.at(1).mm();
+        double widest = 0;
+        for (int station = 2; station <= stations.count(); station++) {
+            double above = stations.at(station - 1).mm();
+            double gap = stations.at(station).mm() - above;
+            // of gaps that are alike to the eye, the first
+            if (gap > widest + 0.1) {
+                widest = gap;
+                middle = above + gap / 2;
+            }
+        }
+        return middle;
     }
 
     /** An arrow at the head that points to it, which no other mark looks like. */

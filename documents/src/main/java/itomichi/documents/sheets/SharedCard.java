@@ -47,7 +47,9 @@ public final class SharedCard {
                 "Card of " + lanes.size() + (lanes.size() == 1 ? " template" : " templates"),
                 lines,
                 List.of(),
-                List.of("Lay the head of the card to the head of the work and use the marks of one lane only."),
+                List.of(
+                        "Lay the head of the card to the head of the work and use the marks of one lane only.",
+                        "Rows of a cover are as they are seen from outside; the side of a block is laid along its lane’s left line."),
                 unit,
                 Optional.empty());
         return Sheet.draw("Shared card", List.of(slip.piece(), card), false, paper, correction);
@@ -88,12 +90,18 @@ public final class SharedCard {
     private static void lane(Marks marks, Lane lane, String letter, double left, Unit unit) {
         KeptTemplate template = lane.template();
         double end = template.height(true).mm();
-        marks.words(left + 2, 5, letter, 5, lane.ink()).words(left + 7, 5, "HEAD", 2.8, lane.ink());
+        // holes of a block's side come near the head; the letter stands beyond them
+        double at = template.side().isEmpty() ? left + 2 : left + laneMm(lane) - 12;
+        marks.words(at, 5, letter, 5, lane.ink()).words(at + 4, 5, "HEAD", 2.4, lane.ink());
         marks.line(left, end, left + laneMm(lane), end, Pen.NOTE, lane.ink());
-        marks.words(left + 2, end - 1.5, letter + " ends", 2.4, lane.ink());
+        marks.words(at, end - 1.5, letter + " ends", 2.4, lane.ink());
         if (!template.side().isEmpty()) {
-            for (SideHole hole : template.side()) {
-                cross(marks, left + hole.fromSpine().mm(), hole.fromHead().mm(), lane.ink());
+            for (int i = 0; i < template.side().size(); i++) {
+                SideHole hole = template.side().get(i);
+                double x = left + hole.fromSpine().mm();
+                double y = hole.fromHead().mm();
+                cross(marks, x, y, lane.ink());
+                marks.words(x + 1.8, y - 0.6, letter + (i + 1), 2, lane.ink());
             }
             return;
         }

@@ -139,9 +139,7 @@ public record TemplateSheet(
 
     private List<String> instructions(Holes holes, Unit unit) {
         List<String> all = new ArrayList<>();
-        for (TemplateKind kind : kinds) {
-            all.add(use(kind));
-        }
+        kinds.stream().map(this::use).distinct().forEach(all::add);
         for (HoleGroup group : holes.groups()) {
             all.add("Through " + group.place().words() + ", " + group.names() + ": "
                     + group.size().length().at(Fineness.BUNDLE).in(unit) + " wide, with "
