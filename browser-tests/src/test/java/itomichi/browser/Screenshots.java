@@ -26,7 +26,10 @@ public class Screenshots extends Journey {
             {"recipe-inches", "/books/{Costume swatches}/gather", 1280, 800, false},
             {"drawers", "/drawers/papers", 1280, 800, false},
             {"stations", "/books/{The long song}/stations", 1280, 800, false},
-            {"template", "/books/{The long song}/template", 1280, 800, false},
+            {"rows", "/books/{Scene diary}/stations", 1280, 800, false},
+            {"stab", "/books/{Shadow figures}/stations", 1280, 800, false},
+            {"template", "/books/{Scene diary}/template", 1280, 800, false},
+            {"templates", "/templates", 1280, 800, false},
             {"thread", "/books/{Cue slips}/thread", 1280, 800, false},
             {"working", "/books/{Cue slips}/thread", 1280, 800, false},
             {"sew", "/books/{Cue slips}/sew", 1280, 800, false},
@@ -41,7 +44,8 @@ public class Screenshots extends Journey {
         Page page = window(width, height, evening);
         String book = path.replaceAll(".*\\{(.*)}.*", "$1");
         page.navigate(path.contains("{") ? path.replace("{" + book + "}", bench.demo(book)) : path);
-        assertThat(page.locator(".figure, .row, .sewing-move, .thing").first()).isVisible();
+        assertThat(page.locator(".figure, .row, .sewing-move, .thing, .kept").first())
+                .isVisible();
         page.waitForLoadState(com.microsoft.playwright.options.LoadState.NETWORKIDLE);
         if (name.contains("inches")) {
             page.keyboard().press("i");
@@ -53,6 +57,15 @@ public class Screenshots extends Journey {
                             AriaRole.RADIO,
                             new Page.GetByRoleOptions().setName(look).setExact(true))
                     .check();
+        }
+        if (name.equals("template")) {
+            page.getByLabel("spine grid").check();
+            page.waitForLoadState(com.microsoft.playwright.options.LoadState.NETWORKIDLE);
+        }
+        if (name.equals("rows")) {
+            page.locator(".rows-board").scrollIntoViewIfNeeded();
+            page.mouse().move(640, 400);
+            page.mouse().wheel(0, 300);
         }
         if (name.equals("drawers")) {
             page.keyboard().press("m");

@@ -28,7 +28,7 @@ export function AdviceList() {
             <h2>{one.name}</h2>
             {!one.plannable && (
               <span className="advice-not">
-                {one.key === 'glued-spine' ? 'named only, not planned here' : 'paper and gathering only, as yet'}
+                {one.key === 'glued-spine' ? 'named only, not planned here' : 'planned to the holes, not sewn here yet'}
               </span>
             )}
             {one.chosen ? (

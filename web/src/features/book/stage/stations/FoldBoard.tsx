@@ -131,7 +131,7 @@ export function FoldBoard({ width, depth }: { width: number; depth: number }) {
             className={`station-handle${station.fault ? ` at-fault${station.fault.impossible ? ' impossible' : ''}` : ''}`}
             role="slider"
             tabIndex={0}
-            aria-label={`Station ${station.number}, ${station.roleWords}`}
+            aria-label={`Station ${station.number}${station.role === 'STATION' ? '' : `, ${station.roleWords}`}`}
             aria-valuemin={0}
             aria-valuemax={Math.round(heightMm)}
             aria-valuenow={Math.round(station.fromHeadMm * 10) / 10}

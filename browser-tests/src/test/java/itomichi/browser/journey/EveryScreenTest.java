@@ -20,7 +20,7 @@ public class EveryScreenTest extends Journey {
 
     private static Stream<String> paths(List<String> books) {
         return Stream.concat(
-                Stream.of("/", "/drawers/papers"),
+                Stream.of("/", "/drawers/papers", "/templates"),
                 STAGES.stream().flatMap(stage -> books.stream().map(book -> "/books/{" + book + "}/" + stage)));
     }
 
@@ -35,6 +35,10 @@ public class EveryScreenTest extends Journey {
                 "/books/{Prompt book}/thread",
                 "/books/{Costume swatches}/paper",
                 "/books/{Costume swatches}/gather",
+                "/books/{Costume swatches}/stations",
+                "/books/{Scene diary}/template",
+                "/books/{Shadow figures}/stations",
+                "/books/{Shadow figures}/template",
                 "/books/{Shadow figures}/gather");
     }
 
@@ -124,7 +128,8 @@ public class EveryScreenTest extends Journey {
         String book = path.replaceAll(".*\\{(.*)}.*", "$1");
         page.navigate(path.contains("{") ? path.replace("{" + book + "}", bench.demo(book)) : path);
         assertThat(page.locator("main")).isVisible();
-        assertThat(page.locator(".figure, .row, .sewing-move, .thing").first()).isVisible();
+        assertThat(page.locator(".figure, .row, .sewing-move, .thing, .kept").first())
+                .isVisible();
         page.waitForTimeout(150);
         return page;
     }

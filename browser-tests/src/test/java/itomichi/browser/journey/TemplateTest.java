@@ -18,12 +18,15 @@ public class TemplateTest extends Journey {
     public void theSheetOnTheScreenIsTheOneThatIsPrinted() throws Exception {
         Page page = window();
         BookScreen.open(page, bench.demo("The long song"), "template");
-        assertThat(page.getByText("Page 1 of 2")).isVisible();
+        assertThat(page.getByAltText(java.util.regex.Pattern.compile("template sheet")))
+                .isVisible();
+        new BookScreen(page).tick("pricking card").tick("cover");
+        assertThat(page.getByText("Page 1 of 4")).isVisible();
         String address = page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Open the PDF to print"))
                 .getAttribute("href");
         byte[] pdf = page.request().get(address).body();
         try (PDDocument document = Loader.loadPDF(pdf)) {
-            assertEquals(document.getNumberOfPages(), 2);
+            assertEquals(document.getNumberOfPages(), 4);
         }
         assertTrue((boolean)
                 page.locator(".template-page img").evaluate("image => image.complete && image.naturalWidth > 0"));
@@ -44,15 +47,52 @@ public class TemplateTest extends Journey {
     }
 
     @Test
-    public void measuredBarsCorrectThePrinterAndCanBeForgotten() {
+    public void theSimulatedPrinterIsCorrectedByItsBarsAndCanBeForgotten() {
         Page page = window();
         BookScreen screen = BookScreen.open(page, bench.begin("Printer").id(), "template");
+        screen.pick("Printer", "Simulated printer");
+        assertThat(page.locator(".bars")).containsText("97.3");
         screen.field("Level bar").fill("97.3");
         screen.field("Upright bar").fill("101.2");
         screen.press("Correct the printer");
         assertThat(page.locator(".bars-now")).containsText("102.8");
+        assertThat(page.locator(".bars"))
+                .containsText(java.util.regex.Pattern.compile(
+                        "a rule reads 100[\\s\u202f]mm level and 100[\\s\u202f]mm upright"));
         screen.press("Print as it is");
         assertThat(page.locator(".bars-now")).hasCount(0);
+    }
+
+    @Test
+    public void aPrinterOfItsOwnIsNamedAndChosen() {
+        Page page = window();
+        BookScreen screen = BookScreen.open(page, bench.begin("Printer").id(), "template");
+        screen.press("Another printer");
+        String name = "Foyer " + System.nanoTime();
+        screen.field("Its name").fill(name);
+        screen.press("Add it");
+        assertThat(page.locator(".ant-select-content, .ant-select-selection-item")
+                        .filter(new com.microsoft.playwright.Locator.FilterOptions().setHasText(name)))
+                .isVisible();
+    }
+
+    @Test
+    public void whatIsPunchedIsTickedOffAndStaysSo() {
+        Page page = window();
+        BookScreen screen = BookScreen.open(page, bench.demo("Scene diary"), "template");
+        String line = "Signature 2: stations 1–5";
+        screen.tick(line);
+        assertThat(page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("50 holes to make, 5 made")))
+                .isVisible();
+        page.waitForLoadState(com.microsoft.playwright.options.LoadState.NETWORKIDLE);
+        page.reload();
+        assertThat(screen.field(line)).isChecked();
+        screen.field(line).uncheck();
+        assertThat(page.getByRole(
+                        AriaRole.HEADING,
+                        new Page.GetByRoleOptions().setName("50 holes to make").setExact(true)))
+                .isVisible();
+        page.waitForLoadState(com.microsoft.playwright.options.LoadState.NETWORKIDLE);
     }
 
     @Test
