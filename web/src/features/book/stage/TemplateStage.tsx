@@ -1,8 +1,9 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query';
-import { Button, Checkbox, Segmented } from 'antd';
+import { Button, Checkbox } from 'antd';
 import { useState } from 'react';
 import { api, value, type SheetView, type TemplateKind } from '../../../api/client';
 import { useSession } from '../../../state/useSession';
+import { FewChoice } from '../../../ui/Choice';
 import { PaperChoice, PrinterChoice, usePrinting } from '../../../ui/PrinterChoice';
 import { Told, Waiting } from '../../../ui/Told';
 import { Measure } from '../../../units/Measure';
@@ -48,19 +49,15 @@ export function TemplateStage() {
         <>
           {sheet.data && <Kinds sheet={sheet.data} taken={taken} choose={setKinds} />}
           {taken.some((kind) => ON_COVERS.includes(kind)) && (
-            <div className="field">
-              <span className="field-name">The cover is seen</span>
-              <Segmented
-                size="small"
-                aria-label="The cover is seen from"
-                value={inside ? 'inside' : 'outside'}
-                options={[
-                  { value: 'outside', label: 'from outside' },
-                  { value: 'inside', label: 'from inside' },
-                ]}
-                onChange={(look) => setInside(look === 'inside')}
-              />
-            </div>
+            <FewChoice
+              label="The cover is seen"
+              value={inside ? 'inside' : 'outside'}
+              options={[
+                { value: 'outside', label: 'from outside' },
+                { value: 'inside', label: 'from inside' },
+              ]}
+              choose={(look) => setInside(look === 'inside')}
+            />
           )}
           {taken.includes('PRICKING_CARD') && (
             <p className="acts" role="group" aria-label="Pricking cards">

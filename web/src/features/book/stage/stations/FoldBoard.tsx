@@ -164,10 +164,7 @@ type Fold1 = HolesView['folds'][number] & { number: number };
 function unlike(holes: HolesView): Fold1[] {
   return holes.folds
     .map((fold, i) => ({ ...fold, number: i + 1 }))
-    .filter(
-      (fold) =>
-        fold.headMm !== 0 || fold.stations.length < holes.stations.length || fold.heightMm !== holes.folds[0]!.heightMm,
-    )
+    .filter((fold) => fold.heightMm !== holes.heightMm)
     .slice(0, 8);
 }
 

@@ -1,4 +1,4 @@
-import { Segmented } from 'antd';
+import { Radio } from 'antd';
 import { useState } from 'react';
 import type { RowsView } from '../../../../api/client';
 import { useSession } from '../../../../state/useSession';
@@ -25,15 +25,14 @@ export function RowsBoard({ width, rows }: { width: number; rows: RowsView }) {
           {rows.rows.length} {rows.rows.length === 1 ? 'row' : 'rows'} on a spine of {words(rows.width)}
           {rows.pairs && ', two signatures to a row'}
         </h2>
-        <Segmented<Look>
-          size="small"
+        <Radio.Group
           aria-label="The cover is seen from"
           value={look}
           options={[
             { value: 'outside', label: 'from outside' },
             { value: 'inside', label: 'from inside' },
           ]}
-          onChange={setLook}
+          onChange={(event) => setLook(event.target.value as Look)}
         />
       </div>
       {rows.unfit && <p className="row-fault impossible">{words(rows.unfit)}; equal gaps are drawn instead.</p>}

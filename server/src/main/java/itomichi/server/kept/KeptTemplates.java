@@ -37,6 +37,8 @@ public class KeptTemplates {
 
     private static final int LONGEST_NAME = 80;
     private static final int LONGEST_NOTES = 400;
+    /** Four sheets to a signature, to begin with. */
+    private static final int PAGES_EACH = 16;
 
     private final TemplateStore store;
     private final BookService books;
@@ -192,16 +194,16 @@ public class KeptTemplates {
             return spec;
         }
         int rows = template.cover().get().rows().size();
-        boolean pairs = spec.bound().holing().rows() == Holing.RowsFor.EACH_PAIR;
+        int signatures = spec.bound().holing().rows() == Holing.RowsFor.EACH_PAIR ? 2 * rows : rows;
         SplitWish wish = spec.gathering().wish();
         Gathering asked = spec.gathering()
                 .withWish(new SplitWish(
                         wish.odd(),
-                        Optional.of(pairs ? 2 * rows : rows),
+                        Optional.of(signatures),
                         wish.sheetsEach(),
                         wish.mostSheets(),
                         wish.endpapersApart()));
-        return spec.withGathering(asked);
+        return spec.withPages(signatures * PAGES_EACH).withGathering(asked);
     }
 
     private static String shortened(String name) {

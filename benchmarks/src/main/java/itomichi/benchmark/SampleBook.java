@@ -1,0 +1,68 @@
+package itomichi.benchmark;
+
+import itomichi.advice.Use;
+import itomichi.cutting.CutWish;
+import itomichi.gathering.Extent;
+import itomichi.material.BulkKind;
+import itomichi.material.Fibre;
+import itomichi.material.Grain;
+import itomichi.material.Paper;
+import itomichi.material.SewingThread;
+import itomichi.material.ThreadCount;
+import itomichi.measure.Grammage;
+import itomichi.measure.Length;
+import itomichi.measure.Unit;
+import itomichi.path.Face;
+import itomichi.plan.Binding;
+import itomichi.plan.BookPaper;
+import itomichi.plan.BookSpec;
+import itomichi.plan.Gathering;
+import itomichi.plan.HoleWish;
+import itomichi.plan.Papers;
+import itomichi.station.StationScheme;
+import itomichi.structure.Structures;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+
+/** Books that are measured. */
+final class SampleBook {
+
+    private static final Paper PAPER =
+            new Paper("Book wove", Grammage.ofGsm(120), BulkKind.BOOK_WOVE, Optional.empty(), Grain.WITH_FOLD);
+
+    private SampleBook() {}
+
+    /** A 32-page A5 pamphlet. */
+    static BookSpec pamphlet(int stations) {
+        return new BookSpec(
+                new BookSpec.Title("Bench", "", Unit.MM),
+                "pamphlet",
+                Use.ANY,
+                Extent.ofPages(32),
+                new BookSpec.Leaf(Length.ofMm(148), Length.ofMm(210), false),
+                new Papers(List.of(new BookPaper(PAPER, Optional.empty())), CutWish.USUAL, Length.ZERO),
+                Gathering.PLAIN,
+                HoleWish.of(new StationScheme.Margins(stations, Length.ofMm(10), Length.ofMm(10))),
+                new BookSpec.Cover(true, Length.ofMm(0.3), Length.ofMm(3)),
+                new BookSpec.Sewing(
+                        new SewingThread("linen 30/3", Fibre.LINEN, new ThreadCount.Linen(30, 3)),
+                        1,
+                        Length.ofMm(75),
+                        3,
+                        Length.ofMm(1.1),
+                        Face.INSIDE,
+                        2),
+                Set.of());
+    }
+
+    /** So many signatures of four sheets, sewn by long stitch through a cover whose spine is wide enough. */
+    static BookSpec inCover(int signatures) {
+        BookSpec bound = Binding.as(
+                pamphlet(5).withPages(16 * signatures),
+                Structures.keyed("long-stitch").orElseThrow());
+        return bound.withGathering(
+                        bound.gathering().withChosen(Optional.of(new Gathering.Chosen(signatures, false))))
+                .withCover(bound.cover().withSpine(Optional.of(Length.ofMm(5.0 * (signatures + 1)))));
+    }
+}
