@@ -35,8 +35,7 @@ public class HolesBenchmark {
 
     private static final int SIGNATURES = 60;
 
-    private final Holing holing =
-            Structures.keyed("long-stitch").orElseThrow().holing();
+    private final Holing holing = Structures.keyed("long-stitch").orElseThrow().holing();
     private final RowScheme.Spine spine =
             new RowScheme.Spine(Length.ofMm(305), Collections.nCopies(SIGNATURES, Length.ofMm(1.4)));
     private final itomichi.plan.BookSpec book = SampleBook.inCover(SIGNATURES);

@@ -61,8 +61,7 @@ final class SampleBook {
         BookSpec bound = Binding.as(
                 pamphlet(5).withPages(16 * signatures),
                 Structures.keyed("long-stitch").orElseThrow());
-        return bound.withGathering(
-                        bound.gathering().withChosen(Optional.of(new Gathering.Chosen(signatures, false))))
+        return bound.withGathering(bound.gathering().withChosen(Optional.of(new Gathering.Chosen(signatures, false))))
                 .withCover(bound.cover().withSpine(Optional.of(Length.ofMm(5.0 * (signatures + 1)))));
     }
 }

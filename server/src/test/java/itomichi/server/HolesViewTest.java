@@ -86,7 +86,8 @@ public class HolesViewTest extends HttpTest {
     @Test
     public void whatServesNoSuchBookIsLeftOut() {
         String id = BooksTest.id(begin("Cues"));
-        JsonNode sheet = get("/api/books/" + id + "/template?kinds=STAB_STRIP&kinds=FLAT_STRIP").body();
+        JsonNode sheet = get("/api/books/" + id + "/template?kinds=STAB_STRIP&kinds=FLAT_STRIP")
+                .body();
         assertEquals(sheet.get("taken").toString(), "[\"FLAT_STRIP\"]");
     }
 }

@@ -24,9 +24,9 @@ public class SlipTest {
 
     @Test(dataProvider = "printers")
     public void theCodeLeadsBackToTheBook(double across, double along) throws Exception {
-        byte[] pdf = PdfWriter.write(SampleSheets.of(
-                        SamplePlans.pamphlet("Cues", 210, 5, Unit.MM), TemplateKind.FOLDED_STRIP)
-                .draw(PrintPaper.A4, new PrinterCorrection(across, along)));
+        byte[] pdf = PdfWriter.write(
+                SampleSheets.of(SamplePlans.pamphlet("Cues", 210, 5, Unit.MM), TemplateKind.FOLDED_STRIP)
+                        .draw(PrintPaper.A4, new PrinterCorrection(across, along)));
         Raster page = Raster.of(pdf).get(0);
         BinaryBitmap image = new BinaryBitmap(new HybridBinarizer(new BufferedImageLuminanceSource(page.image())));
         assertEquals(
