@@ -9,6 +9,9 @@ import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.InputStream;
 import java.io.UncheckedIOException;
+import org.apache.fontbox.ttf.TTFParser;
+import org.apache.fontbox.ttf.TrueTypeFont;
+import org.apache.pdfbox.io.RandomAccessReadBuffer;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.pdmodel.PDDocumentInformation;
 import org.apache.pdfbox.pdmodel.PDPage;
@@ -33,7 +36,10 @@ public final class PdfWriter {
     private PdfWriter(PDDocument document) throws IOException {
         this.document = document;
         try (InputStream face = PDDocument.class.getResourceAsStream(FACE)) {
-            this.font = PDType0Font.load(document, face);
+            TrueTypeFont letters = new TTFParser().parse(new RandomAccessReadBuffer(face));
+            // Ligatures would be looked for in every word, which takes ten times as long as all the rest of a sheet.
+            letters.setEnableGsub(false);
+            this.font = PDType0Font.load(document, letters, true);
         }
     }
 
