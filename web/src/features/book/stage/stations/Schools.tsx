@@ -13,7 +13,7 @@ const NAMES: Record<string, string> = {
   EQUAL: 'Equal gaps',
   MARGIN: 'A margin at each edge',
   PITCH: 'A fixed distance',
-  THICKNESS: 'As thick as they are',
+  THICKNESS: 'Own thickness',
   PLACED: 'By hand',
 };
 
