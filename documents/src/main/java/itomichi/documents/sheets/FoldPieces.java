@@ -152,7 +152,8 @@ final class FoldPieces {
             marks.words(width - GUIDE_LAP_MM + 1, y - 0.8, shown(stations.at(station)), 2.4);
         }
         String depth = holes.kerf().orElseThrow().length().at(Fineness.BUNDLE).in(unit);
-        marks.turned(width - 1.5, heightMm / 2, "saw " + depth + " deep, the block clamped", Marks.MEASURE_MM);
+        marks.turned(
+                width - 1.5, Marks.widestGap(stations), "saw " + depth + " deep, the block clamped", Marks.MEASURE_MM);
         return marks.piece("Sawing guide", width, heightMm);
     }
 

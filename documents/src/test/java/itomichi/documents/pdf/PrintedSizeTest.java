@@ -57,6 +57,46 @@ public class PrintedSizeTest {
     }
 
     @DataProvider
+    Object[][] guides() {
+        return new Object[][] {
+            {"tapes", TemplateKind.SAWING_GUIDE, 4.0},
+            {"link-stitch", TemplateKind.SAWING_GUIDE, 4.0},
+            {"link-stitch", TemplateKind.FLAT_STRIP, 13.0},
+            {"french-link", TemplateKind.FLAT_STRIP, 13.0},
+        };
+    }
+
+    @Test(dataProvider = "guides")
+    public void everyLineToSawOrMarkByIsWhereThePlanSays(String structure, TemplateKind kind, double acrossMm)
+            throws Exception {
+        BookPlan plan = SamplePlans.bound(structure, 210, 96, Unit.MM);
+        Printed printed = print(plan, kind, PrintPaper.A4);
+        for (Length station : plan.foldHoles().orElseThrow().punched().fromHead()) {
+            assertEquals(printed.below(acrossMm, station.mm()), station.mm(), WITHIN_MM, kind.words());
+        }
+    }
+
+    @Test
+    public void everyHoleOfAPrickingCardIsWhereThePlanSays() throws Exception {
+        BookPlan plan = SamplePlans.bound("long-stitch", 180, 96, Unit.MM);
+        Printed printed = print(plan, TemplateKind.PRICKING_CARD, PrintPaper.LETTER);
+        for (Length station : plan.foldHoles().orElseThrow().punched().fromHead()) {
+            printed.hole(30, station.mm());
+        }
+    }
+
+    @Test
+    public void aTrimIsPunchedPast() throws Exception {
+        BookPlan plan = SamplePlans.bound("link-stitch", 210, 96, Unit.MM);
+        BookPlan trimmed = itomichi.plan.Planner.plan(plan.spec()
+                .withPapers(new itomichi.plan.Papers(
+                        plan.spec().papers().all(), plan.spec().papers().cutting(), Length.ofMm(4))));
+        Printed printed = print(trimmed, TemplateKind.FOLDED_STRIP, PrintPaper.A4);
+        double first = trimmed.foldHoles().orElseThrow().stations().at(1).mm();
+        assertEquals(printed.below(8, first + 4), first + 4, WITHIN_MM);
+    }
+
+    @DataProvider
     Object[][] covers() {
         return new Object[][] {
             {6, 232.0, 46.0, EQUAL, PrintPaper.A4, TemplateKind.SPINE_GRID},
