@@ -57,6 +57,18 @@ export type Outcome<T> =
   | { kind: 'conflict'; conflict: Conflict }
   | { kind: 'lost'; message: string };
 
+/** What is to be said of a request that did not give what was wanted. */
+export function failure(result: Exclude<Outcome<unknown>, { kind: 'value' }>): string {
+  switch (result.kind) {
+    case 'refused':
+      return result.problem.message;
+    case 'lost':
+      return result.message;
+    case 'conflict':
+      return result.conflict.message;
+  }
+}
+
 interface Fetched<T> {
   data?: T;
   error?: unknown;

@@ -1,7 +1,7 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { Button, Input } from 'antd';
 import { useState, type FormEvent } from 'react';
-import { api, outcome, value, type PrinterView } from '../api/client';
+import { api, failure, outcome, value, type PrinterView } from '../api/client';
 import { FewChoice, ManyChoice } from './Choice';
 import { keepPaper, keepPrinter, keptPaper, keptPrinter, type PrintPaper } from './printing';
 
@@ -97,13 +97,7 @@ function NamePrinter({ named, leave }: { named: (printer: PrinterView) => void; 
     if (result.kind === 'value') {
       named(result.value);
     } else {
-      setWrong(
-        result.kind === 'refused'
-          ? result.problem.message
-          : result.kind === 'lost'
-            ? result.message
-            : result.conflict.message,
-      );
+      setWrong(failure(result));
     }
   };
   return (

@@ -2,7 +2,7 @@ import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { Button, Input } from 'antd';
 import { lazy, Suspense, useEffect, useRef, useState } from 'react';
 import { useNavigate, useSearchParams } from 'react-router';
-import { api, outcome, value, type BookCard } from '../../api/client';
+import { api, failure, outcome, value, type BookCard } from '../../api/client';
 import { Told, Waiting } from '../../ui/Told';
 import { FilePress } from '../../ui/FilePress';
 import { useSize } from '../../ui/useSize';
@@ -146,12 +146,7 @@ function FileIn({ loaded, failed }: { loaded: (id: string) => void; failed: (tex
     if (result.kind === 'value') {
       loaded(result.value.id);
     } else {
-      const reason =
-        result.kind === 'refused'
-          ? result.problem.message
-          : result.kind === 'lost'
-            ? result.message
-            : result.conflict.message;
+      const reason = failure(result);
       failed(`“${chosen.name}” was not loaded. ${reason}`);
     }
   };

@@ -1,6 +1,6 @@
 import { Button, Input } from 'antd';
 import { useState, type FormEvent } from 'react';
-import { api, outcome, type KeptView } from '../../api/client';
+import { api, failure, outcome, type KeptView } from '../../api/client';
 import { FewChoice } from '../../ui/Choice';
 import { keepTolerance, keptTolerance } from '../../ui/printing';
 import { useUnit } from '../../units/unit';
@@ -27,12 +27,7 @@ export function AtHand({ found }: { found: (templates: KeptView[] | null) => voi
     } else {
       setWrong({
         field: (result.kind === 'refused' && result.problem.field) || 'height',
-        line:
-          result.kind === 'refused'
-            ? result.problem.message
-            : result.kind === 'lost'
-              ? result.message
-              : result.conflict.message,
+        line: failure(result),
       });
     }
   };

@@ -2,7 +2,7 @@ import { useQueryClient } from '@tanstack/react-query';
 import { Button, Checkbox, Input } from 'antd';
 import { useState, type FormEvent } from 'react';
 import { useNavigate } from 'react-router';
-import { api, outcome, type InkView, type KeptView } from '../../api/client';
+import { api, failure, outcome, type InkView, type KeptView } from '../../api/client';
 import { InkChoice } from '../../ui/InkChoice';
 import { useUnit, useWords } from '../../units/unit';
 import { TemplateDrawing } from './TemplateDrawing';
@@ -110,13 +110,7 @@ function Label({ kept, inks, done }: { kept: KeptView; inks: InkView[]; done: ()
       await client.invalidateQueries({ queryKey: ['templates'] });
       done();
     } else {
-      setWrong(
-        result.kind === 'refused'
-          ? result.problem.message
-          : result.kind === 'lost'
-            ? result.message
-            : result.conflict.message,
-      );
+      setWrong(failure(result));
     }
   };
   return (

@@ -2,7 +2,7 @@ import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { Button, Input } from 'antd';
 import { useState, type FormEvent } from 'react';
 import { Link } from 'react-router';
-import { api, outcome, value, type InkView } from '../../../../api/client';
+import { api, failure, outcome, value, type InkView } from '../../../../api/client';
 import { useSession } from '../../../../state/useSession';
 import { InkChoice, useInks } from '../../../../ui/InkChoice';
 import { keepTolerance, keptTolerance } from '../../../../ui/printing';
@@ -94,12 +94,7 @@ function KeepThis() {
       await client.invalidateQueries({ queryKey: ['templates'] });
     } else {
       say({
-        text:
-          result.kind === 'refused'
-            ? result.problem.message
-            : result.kind === 'lost'
-              ? result.message
-              : result.conflict.message,
+        text: failure(result),
         wrong: true,
       });
     }

@@ -1,7 +1,7 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { Button, Checkbox } from 'antd';
 import { useState } from 'react';
-import { api, outcome, value } from '../../../../api/client';
+import { api, failure, outcome, value } from '../../../../api/client';
 import { useSession } from '../../../../state/useSession';
 import { useWords } from '../../../../units/unit';
 import { useHoles } from '../stations/edits';
@@ -35,13 +35,7 @@ export function PunchingList() {
       setLost(null);
       client.setQueryData(key, result.value);
     } else {
-      setLost(
-        result.kind === 'refused'
-          ? result.problem.message
-          : result.kind === 'lost'
-            ? result.message
-            : result.conflict.message,
-      );
+      setLost(failure(result));
       client.setQueryData(key, before);
     }
   };

@@ -5,10 +5,10 @@ import itomichi.documents.drawing.Ink;
 import itomichi.documents.sheets.PrintPaper;
 import itomichi.documents.sheets.SharedCard;
 import itomichi.measure.Length;
-import itomichi.measure.LengthText;
 import itomichi.measure.Unit;
 import itomichi.plan.UnfitValueException;
 import itomichi.server.book.BookView;
+import itomichi.server.measure.TypedLength;
 import itomichi.server.platform.ProblemException;
 import itomichi.server.printer.Printers;
 import itomichi.server.template.SheetFiles;
@@ -112,11 +112,12 @@ class KeptTemplateController {
 
     @PostMapping("/templates/fitting")
     List<KeptView> fitting(@RequestBody AtHand thing) {
-        Length height = read("height", thing.height(), thing.unit());
-        Optional<Length> spine =
-                thing.spine().isBlank() ? Optional.empty() : Optional.of(read("spine", thing.spine(), thing.unit()));
+        Length height = TypedLength.read("height", thing.height(), thing.unit());
+        Optional<Length> spine = thing.spine().isBlank()
+                ? Optional.empty()
+                : Optional.of(TypedLength.read("spine", thing.spine(), thing.unit()));
         return templates.fitting(
-                height, thing.ofCover(), spine, tolerance(read("within", thing.within(), thing.unit())));
+                height, thing.ofCover(), spine, tolerance(TypedLength.read("within", thing.within(), thing.unit())));
     }
 
     @GetMapping("/books/{id}/fitting")
@@ -124,7 +125,7 @@ class KeptTemplateController {
             @PathVariable UUID id,
             @RequestParam(defaultValue = "1.5 mm") String within,
             @RequestParam(defaultValue = "MM") Unit unit) {
-        return templates.fitting(id, tolerance(read("within", within, unit)));
+        return templates.fitting(id, tolerance(TypedLength.read("within", within, unit)));
     }
 
     private static Length tolerance(Length within) {
@@ -187,11 +188,5 @@ class KeptTemplateController {
                 .map(kept -> new SharedCard.Lane(kept.name(), kept.ink(), kept.template()))
                 .toList();
         return SharedCard.draw(lanes, unit, paper, printers.correction(printer), LocalDate.now(clock));
-    }
-
-    private static Length read(String field, String typed, Unit unit) {
-        return LengthText.parse(typed, unit).orElseGet(unreadable -> {
-            throw new UnfitValueException(field, unreadable.message() + ".");
-        });
     }
 }

@@ -2,9 +2,8 @@ package itomichi.server.printer;
 
 import itomichi.documents.sheets.PrinterCorrection;
 import itomichi.measure.Length;
-import itomichi.measure.LengthText;
 import itomichi.measure.Unit;
-import itomichi.plan.UnfitValueException;
+import itomichi.server.measure.TypedLength;
 import java.util.List;
 import java.util.Locale;
 import java.util.Objects;
@@ -77,20 +76,14 @@ class PrinterController {
 
     @PutMapping("/{id}/correction")
     PrinterView correct(@PathVariable UUID id, @RequestBody Bars bars) {
-        Length across = read("across", bars.across(), bars.unit());
-        Length along = read("along", bars.along(), bars.unit());
+        Length across = TypedLength.read("across", bars.across(), bars.unit());
+        Length along = TypedLength.read("along", bars.along(), bars.unit());
         return view(printers.correct(id, across, along, bars.barUnit()));
     }
 
     @DeleteMapping("/{id}/correction")
     PrinterView forget(@PathVariable UUID id) {
         return view(printers.forget(id));
-    }
-
-    private static Length read(String field, String typed, Unit unit) {
-        return LengthText.parse(typed, unit).orElseGet(unreadable -> {
-            throw new UnfitValueException(field, unreadable.message() + ".");
-        });
     }
 
     private static PrinterView view(PrinterStore.Kept kept) {
