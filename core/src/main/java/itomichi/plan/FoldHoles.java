@@ -101,6 +101,7 @@ final class FoldHoles {
         return new Holes.InFolds(
                 stations,
                 roles,
+                IntStream.rangeClosed(1, stations.count()).map(passes).boxed().toList(),
                 spec.leaf().height(),
                 spec.papers().trim(),
                 folds,

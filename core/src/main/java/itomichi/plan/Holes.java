@@ -32,6 +32,7 @@ public sealed interface Holes {
      *
      * @param stations along the fold, from the head as it will be once it is trimmed
      * @param roles what each station is for
+     * @param passes passes of the needle through each station of one signature
      * @param height of the fold once it is trimmed
      * @param trim cut off at head and at tail after sewing
      * @param folds each signature, in the order of the book
@@ -45,6 +46,7 @@ public sealed interface Holes {
     record InFolds(
             Stations stations,
             List<Role> roles,
+            List<Integer> passes,
             Length height,
             Length trim,
             List<Fold> folds,
@@ -58,6 +60,7 @@ public sealed interface Holes {
 
         public InFolds {
             roles = List.copyOf(roles);
+            passes = List.copyOf(passes);
             folds = List.copyOf(folds);
             groups = List.copyOf(groups);
         }

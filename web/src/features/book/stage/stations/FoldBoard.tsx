@@ -158,10 +158,10 @@ export function FoldBoard({ width, depth }: { width: number; depth: number }) {
   );
 }
 
-type Fold1 = HolesView['folds'][number] & { number: number };
+type NumberedFold = HolesView['folds'][number] & { number: number };
 
 /** Signatures that are not as tall as the book. */
-function unlike(holes: HolesView): Fold1[] {
+function unlike(holes: HolesView): NumberedFold[] {
   return holes.folds
     .map((fold, i) => ({ ...fold, number: i + 1 }))
     .filter((fold) => fold.heightMm !== holes.heightMm)
@@ -169,7 +169,7 @@ function unlike(holes: HolesView): Fold1[] {
 }
 
 /** A signature of another height, level with the book as it is wished, with the stations that fall on it. */
-function OtherFold(props: { fold: Fold1; stations: readonly StationView[]; scale: number; y: number }) {
+function OtherFold(props: { fold: NumberedFold; stations: readonly StationView[]; scale: number; y: number }) {
   const { fold, stations, scale, y } = props;
   const words = useWords();
   return (

@@ -1,11 +1,11 @@
 import { Button, Checkbox } from 'antd';
-import type { SideView } from '../../../../api/client';
+import type { BookDocument, SideView } from '../../../../api/client';
 import { useSession } from '../../../../state/useSession';
 import { ManyChoice } from '../../../../ui/Choice';
 import { TypedField } from '../../../../ui/TypedField';
 import { useWords } from '../../../../units/unit';
 import { LengthField } from '../../fields';
-import { useHoles, withSide, type Side } from './edits';
+import { LEVELS, useHoles, withSide, type Side } from './edits';
 import { PlaceChoices } from './PlaceChoices';
 import { asPlaced } from './SideBoard';
 
@@ -84,8 +84,8 @@ function LooseSheets({ side }: { side: SideView }) {
   const { heightMm } = useHoles();
   const words = useWords();
   const { loose } = state.document.side;
-  const set = (index: number, part: Partial<Side['loose'][number]>) =>
-    withSide({ loose: loose.map((sheet, i) => (i === index ? { ...sheet, ...part } : sheet)) });
+  const set = (index: number, part: Partial<Side['loose'][number]>) => (d: BookDocument) =>
+    withSide({ loose: d.side.loose.map((sheet, i) => (i === index ? { ...sheet, ...part } : sheet)) })(d);
   return (
     <section className="unlike" aria-label="Sheets of their own size">
       <h2>Sheets of their own size</h2>
@@ -105,28 +105,18 @@ function LooseSheets({ side }: { side: SideView }) {
             label="Width, folded back"
             field={`side.loose.${i}.width`}
             shown={side.loose[i]?.width}
-            edit={(d, widthMm) => ({
-              ...d,
-              side: { ...d.side, loose: d.side.loose.map((one, n) => (n === i ? { ...one, widthMm } : one)) },
-            })}
+            edit={(d, widthMm) => set(i, { widthMm })(d)}
           />
           <LengthField
             label="Height"
             field={`side.loose.${i}.height`}
             shown={side.loose[i]?.height}
-            edit={(d, tallMm) => ({
-              ...d,
-              side: { ...d.side, loose: d.side.loose.map((one, n) => (n === i ? { ...one, heightMm: tallMm } : one)) },
-            })}
+            edit={(d, heightMm) => set(i, { heightMm })(d)}
           />
           <ManyChoice
             label="Level at"
             value={sheet.level}
-            options={[
-              { value: 'HEAD', label: 'the head' },
-              { value: 'CENTRE', label: 'the centre' },
-              { value: 'TAIL', label: 'the tail' },
-            ]}
+            options={LEVELS}
             choose={(level) => session.change('sheet level', set(i, { level }))}
           />
           {side.loose[i] && (

@@ -2,7 +2,7 @@ import { Button } from 'antd';
 import { useSession } from '../../../../state/useSession';
 import { FewChoice, ManyChoice } from '../../../../ui/Choice';
 import { LengthField } from '../../fields';
-import { useHoles, whole, withStations } from './edits';
+import { LEVELS, useHoles, whole, withStations } from './edits';
 
 /** Signatures that are not as tall as the others, and where they are level. */
 export function UnlikeChoices() {
@@ -72,11 +72,7 @@ export function UnlikeChoices() {
         <FewChoice
           label="They are level at"
           value={state.document.stations.level}
-          options={[
-            { value: 'HEAD', label: 'the head' },
-            { value: 'CENTRE', label: 'the centre' },
-            { value: 'TAIL', label: 'the tail' },
-          ]}
+          options={LEVELS}
           choose={(level) => session.change(`level at the ${level.toLowerCase()}`, withStations({ level }))}
         />
       )}

@@ -41,3 +41,10 @@ export function useHoles(): HolesView {
   }
   return holes;
 }
+
+/** Where things of differing height are level. */
+export const LEVELS: { value: Stations['level']; label: string }[] = [
+  { value: 'HEAD', label: 'the head' },
+  { value: 'CENTRE', label: 'the centre' },
+  { value: 'TAIL', label: 'the tail' },
+];

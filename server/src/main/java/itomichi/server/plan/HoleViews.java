@@ -3,10 +3,8 @@ package itomichi.server.plan;
 import itomichi.measure.Fineness;
 import itomichi.measure.Length;
 import itomichi.measure.Phrase;
-import itomichi.path.Hole;
 import itomichi.plan.BookPlan;
 import itomichi.plan.Holes;
-import itomichi.plan.SewingPlan;
 import itomichi.station.Level;
 import itomichi.station.Role;
 import itomichi.station.RowFault;
@@ -29,10 +27,10 @@ final class HoleViews {
     private HoleViews() {}
 
     static HolesView of(BookPlan plan, Holes holes) {
-        return holes instanceof Holes.InFolds folds ? folds(plan, folds) : side(plan, (Holes.ThroughSide) holes);
+        return holes instanceof Holes.InFolds folds ? folds(folds) : side(plan, (Holes.ThroughSide) holes);
     }
 
-    private static HolesView folds(BookPlan plan, Holes.InFolds folds) {
+    private static HolesView folds(Holes.InFolds folds) {
         return new HolesView(
                 folds.height().mm(),
                 folds.hole().mm(),
@@ -40,7 +38,7 @@ final class HoleViews {
                         folds.stations(),
                         folds.roles(),
                         folds.height(),
-                        passes(plan, folds.roles()),
+                        number -> folds.passes().get(number - 1),
                         stationFaults(folds)),
                 folds.folds().stream()
                         .map(fold -> new HolesView.FoldView(
@@ -86,17 +84,6 @@ final class HoleViews {
                 groups(side),
                 ticks(side),
                 side.list().holes());
-    }
-
-    /** As the thread goes where its way is planned; else as the structure says. */
-    private static IntUnaryOperator passes(BookPlan plan, List<Role> roles) {
-        if (plan.sewing().isPresent()) {
-            SewingPlan sewing = plan.sewing().get();
-            Map<Hole, Integer> often = sewing.path().passes();
-            return number -> often.getOrDefault(new Hole(1, number), 0);
-        }
-        Holing holing = plan.spec().bound().holing();
-        return number -> holing.passes(roles.get(number - 1));
     }
 
     private static InUnits mark(Length length, Fineness fineness) {
