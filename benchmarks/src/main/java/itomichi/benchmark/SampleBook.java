@@ -19,6 +19,7 @@ import itomichi.plan.BookSpec;
 import itomichi.plan.Gathering;
 import itomichi.plan.HoleWish;
 import itomichi.plan.Papers;
+import itomichi.plan.StitchWish;
 import itomichi.station.StationScheme;
 import itomichi.structure.Structures;
 import java.util.List;
@@ -53,6 +54,7 @@ final class SampleBook {
                         Length.ofMm(1.1),
                         Face.INSIDE,
                         2),
+                StitchWish.USUAL,
                 Set.of());
     }
 

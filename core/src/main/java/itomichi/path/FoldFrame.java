@@ -2,40 +2,106 @@ package itomichi.path;
 
 import itomichi.measure.Length;
 import itomichi.station.Stations;
+import java.util.ArrayList;
+import java.util.List;
 
 /**
  * Signatures lying side by side along a spine, sewn through their folds.
  *
  * @param stations stations along every fold
- * @param passed thickness at the fold: the sheets once, and the cover if it is sewn through
- * @param pitch from one signature to the next
- * @param thread diameter of the thread
+ * @param layers the signatures, in the order of the book
+ * @param edges how far the edges of what is sewn lie past the ends of the leaves
+ * @param supports what is sewn on with it
+ * @param thread diameter of the thread as it is sewn
  * @param tail length of each tail
  */
-public record FoldFrame(Stations stations, Length passed, Length pitch, Length thread, Length tail) implements Frame {
+public record FoldFrame(
+        Stations stations, List<Layer> layers, Edges edges, Supports supports, Length thread, Length tail)
+        implements Frame {
+
+    public FoldFrame {
+        layers = List.copyOf(layers);
+        if (layers.isEmpty()) {
+            throw new IllegalArgumentException("A spine needs at least one signature; read none");
+        }
+    }
+
+    /**
+     * A signature where it lies.
+     *
+     * @param passed thickness at the fold: its sheets once, and the cover if it is sewn through
+     * @param across its place across the spine, from the first signature
+     */
+    public record Layer(Length passed, Length across) {}
+
+    /**
+     * Where the work ends.
+     *
+     * @param height of the leaves
+     * @param head how far the cover stands out at the head
+     * @param tail how far at the tail
+     */
+    public record Edges(Length height, Length head, Length tail) {}
+
+    /** Signatures that are all as thick, evenly spaced, with nothing sewn on; the leaves end as far below the last station as above the first. */
+    public static FoldFrame even(
+            Stations stations, int signatures, Length passed, Length pitch, Length thread, Length tail) {
+        List<Layer> layers = new ArrayList<>();
+        for (int signature = 0; signature < signatures; signature++) {
+            layers.add(new Layer(passed, pitch.times(signature)));
+        }
+        Length height = stations.at(stations.count()).plus(stations.at(1));
+        return new FoldFrame(
+                stations, layers, new Edges(height, Length.ZERO, Length.ZERO), Supports.NONE, thread, tail);
+    }
+
+    /** The signature of that number, from 1. */
+    public Layer layer(int signature) {
+        return layers.get(signature - 1);
+    }
 
     @Override
     public Point3 at(Spot spot) {
-        double depthMm = spot.face() == Face.INSIDE ? -passed.mm() : 0;
-        return new Point3(
-                stations.at(spot.hole().station()).mm(),
-                pitch.mm() * (spot.hole().signature() - 1),
-                depthMm);
+        Layer layer = layer(spot.hole().signature());
+        double depthMm = spot.face() == Face.INSIDE ? -layer.passed.mm() : 0;
+        return new Point3(stations.at(spot.hole().station()).mm(), layer.across.mm(), depthMm);
     }
 
     @Override
     public double passedMm(Hole hole) {
-        return passed.mm();
+        return layer(hole.signature()).passed.mm();
     }
 
     @Override
     public double toEdgeMm(Hole hole, Edge edge) {
-        throw new IllegalArgumentException("A fold has no " + edge.word() + " to wrap thread round");
+        double fromHeadMm = stations.at(hole.station()).mm();
+        return switch (edge) {
+            case HEAD -> fromHeadMm + edges.head.mm();
+            case TAIL -> edges.height.mm() - fromHeadMm + edges.tail.mm();
+            case SPINE -> throw new IllegalArgumentException("A fold has no spine edge to wrap thread round");
+        };
+    }
+
+    /** To the row below. The lowest has none; what is sewn to a board there goes as far as the next pitch. */
+    @Override
+    public double pitchMm(Hole hole) {
+        int upper = Math.max(2, hole.signature());
+        if (layers.size() < upper) {
+            return 0;
+        }
+        // two signatures of one row lie at one place
+        for (int lower = upper - 1; lower >= 1; lower--) {
+            double betweenMm = layer(upper).across.mm() - layer(lower).across.mm();
+            if (betweenMm != 0) {
+                return betweenMm;
+            }
+        }
+        return 0;
     }
 
     @Override
-    public double pitchMm() {
-        return pitch.mm();
+    public double liftMm(Run run) {
+        return supports.liftMm(run);
     }
 
     @Override

@@ -12,8 +12,14 @@ public interface Frame {
     /** From this hole to the edge that thread is wrapped round. */
     double toEdgeMm(Hole hole, Edge edge);
 
-    /** From a signature to the one below it, along the spine. */
-    double pitchMm();
+    /** From the signature of this hole to the one below it, across the spine. */
+    double pitchMm(Hole hole);
+
+    /** Thickness of the support that a run goes over; 0 where none lies under it. */
+    double liftMm(Run run);
+
+    /** What lies along or beside the spine and is sewn on with it. */
+    Supports supports();
 
     /** Diameter of the thread as it is sewn. */
     double threadMm();

@@ -18,8 +18,12 @@ public final class HoleSize {
      * Radius of the smallest circle that holds k equal circles of radius 1, for k from 1 (Graham, Lubachevsky, Nurmela, Östergård 1998;
      * from memory).
      */
-    private static final double[] PACKING = {1, 2, 2.1547, 2.4142, 2.7013, 3, 3, 3.3048, 3.6131, 3.8130, 3.9238, 4.0296
+    private static final double[] PACKING = {
+        1, 2, 2.1547, 2.4142, 2.7013, 3, 3, 3.3048, 3.6131, 3.8130, 3.9238, 4.0296, 4.2361, 4.3284, 4.5214, 4.6154,
+        4.7920, 4.8637, 4.8637, 5.1223
     };
+    /** How much of a wide hole many threads fill: common practice, no source. */
+    private static final double FILLED = 0.75;
 
     private static final Formula BY_THREAD = Formula.of("0.85 × d × R");
     private static final Formula BY_NEEDLE = Formula.of("e");
@@ -30,13 +34,15 @@ public final class HoleSize {
     /**
      * Ratio of the circle around k equal threads to one of them.
      *
-     * @throws IllegalArgumentException if k is not from 1 to 12
+     * <p>For more than 20 threads, by the share of a round that they fill.
+     *
+     * @throws IllegalArgumentException if there is no thread
      */
     public static double packing(int threads) {
-        if (threads < 1 || threads > PACKING.length) {
-            throw new IllegalArgumentException("From 1 to " + PACKING.length + " threads fit a hole; read " + threads);
+        if (threads < 1) {
+            throw new IllegalArgumentException("A hole holds a thread at least; read " + threads);
         }
-        return PACKING[threads - 1];
+        return threads <= PACKING.length ? PACKING[threads - 1] : Math.sqrt(threads / FILLED);
     }
 
     /**

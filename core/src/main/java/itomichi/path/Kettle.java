@@ -16,11 +16,11 @@ public record Kettle(Hole hole) implements Move {
 
     @Override
     public double lengthMm(Frame frame) {
-        return 2 * frame.pitchMm() + 2 * Math.PI * frame.threadMm() * 1.5;
+        return 2 * frame.pitchMm(hole) + 2 * Math.PI * frame.threadMm() * 1.5;
     }
 
     @Override
     public List<Point3> trace(Frame frame) {
-        return Turns.below(frame, start(), 3, Math.PI * frame.threadMm());
+        return Turns.below(frame, hole, frame.at(start()), 3, Math.PI * frame.threadMm());
     }
 }

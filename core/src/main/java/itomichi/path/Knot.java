@@ -20,6 +20,11 @@ public record Knot(Hole hole, Face face, int turns) implements Move {
     }
 
     @Override
+    public boolean lies() {
+        return false;
+    }
+
+    @Override
     public double lengthMm(Frame frame) {
         return turns * DIAMETERS_PER_TURN * frame.threadMm();
     }

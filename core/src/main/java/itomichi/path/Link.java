@@ -16,11 +16,11 @@ public record Link(Hole hole) implements Move {
 
     @Override
     public double lengthMm(Frame frame) {
-        return 2 * frame.pitchMm() + Math.PI / 2 * 2 * frame.threadMm();
+        return 2 * frame.pitchMm(hole) + Math.PI / 2 * 2 * frame.threadMm();
     }
 
     @Override
     public List<Point3> trace(Frame frame) {
-        return Turns.below(frame, start(), 1, Math.PI * frame.threadMm());
+        return Turns.below(frame, hole, frame.at(start()), 1, Math.PI * frame.threadMm());
     }
 }

@@ -1,6 +1,8 @@
 package itomichi.path;
 
+import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 
@@ -9,12 +11,19 @@ import java.util.regex.Pattern;
  *
  * <pre>
  * path    = { item }                items are parted by blanks or line ends
- * item    = section | pass | wrap | "link" | "kettle" | tie
+ * item    = section | pass | lie | wrap | "link" | "kettle" | "over" | "board" | "under" | tie | "cut" | "join"
  * section = "s" number ":"          the signature that the following passes belong to; 1 until one is named
  * pass    = ( "+" | "-" | "v" | "^" ) number
  *                                   + out of the fold, - into it, v front to back, ^ back to front, at that station
- * wrap    = "spine" | "head" | "tail"   round that edge and back to the same hole on the other face
- * tie     = "tie" [ number ]        a square knot of so many turns, 2 unless told; only at the end
+ * lie     = "~" number              along the face to that station, without going in
+ * wrap    = "spine" | "head" | "tail"
+ *                                   round that edge: of a block, back to the same hole on the other face; of a cover, from inside one
+ *                                   signature to inside the next
+ * link    behind the stitch of the signature below; kettle  the knot to the signature below; over  round the cord; board  round a board's
+ *         edge and through its hole; all on the outside, at the hole the thread came out of
+ * under   the next run passes under the stitch of the signature below
+ * tie     = "tie" [ number ]        a square knot of so many turns, 2 unless told
+ * cut     a tail is left; the next pass begins another thread;   join  a tail is left and another thread tied to it
  * </pre>
  *
  * <p>The runs between passes are not written: a thread that has come out at one station and goes in at another has run between them.
@@ -27,8 +36,12 @@ public final class Notation {
 
     private static final Pattern ITEM = Pattern.compile("\\S+");
     private static final Pattern PASS = Pattern.compile("([-+v^])(\\d{1,4})");
+    private static final Pattern LIE = Pattern.compile("~(\\d{1,4})");
     private static final Pattern SECTION = Pattern.compile("s(\\d{1,4}):");
     private static final Pattern TIE = Pattern.compile("tie([1-9]?)");
+
+    private static final Map<Character, Face> SIGNS =
+            Map.of('+', Face.OUTSIDE, '-', Face.INSIDE, 'v', Face.BACK, '^', Face.FRONT);
 
     private Notation() {}
 
@@ -70,7 +83,9 @@ public final class Notation {
         }
         return reader.builder == null
                 ? fault(text, 0, "", "a path begins with a pass such as +2 or v1")
-                : new Parsed.Path(Sides.of(reader.builder.end(Tail.Side.FREE)));
+                : reader.builder.announced()
+                        ? fault(text, text.stripTrailing().length(), "", "a pass is wanted after under, head or tail")
+                        : new Parsed.Path(reader.builder.end());
     }
 
     private static Parsed.Fault fault(String text, int at, String read, String wanted) {
@@ -79,61 +94,17 @@ public final class Notation {
         return new Parsed.Fault(line, at - before.lastIndexOf('\n'), read, wanted);
     }
 
-    /**
-     * Writes a path down.
-     *
-     * @throws IllegalArgumentException if a run is not followed by a pass at its end, which the notation cannot say
-     */
+    /** Writes a path down. */
     public static String write(ThreadPath path) {
-        StringBuilder text = new StringBuilder();
-        int signature = 1;
-        Spot runTo = null;
-        for (Move move : path.moves()) {
-            if (runTo != null && !(move instanceof Pass pass && pass.start().equals(runTo))) {
-                throw new IllegalArgumentException(
-                        "A run to " + runTo + " is followed by " + move + ": no pass to write");
-            }
-            runTo = move instanceof Run run ? run.end() : null;
-            int next = move.start().hole().signature();
-            if (move instanceof Pass && next != signature) {
-                text.append(text.isEmpty() ? "" : "\n").append('s').append(next).append(':');
-                signature = next;
-            }
-            String word = word(move);
-            text.append(text.isEmpty() || word.isEmpty() ? "" : " ").append(word);
-        }
-        return text.toString();
-    }
-
-    private static String word(Move move) {
-        if (move instanceof Pass pass) {
-            char sign = switch (pass.to()) {
-                case OUTSIDE -> '+';
-                case INSIDE -> '-';
-                case BACK -> 'v';
-                case FRONT -> '^';
-            };
-            return sign + Integer.toString(pass.hole().station());
-        }
-        if (move instanceof Wrap wrap) {
-            return wrap.edge().word();
-        }
-        if (move instanceof Knot knot) {
-            return knot.turns() == 2 ? "tie" : "tie" + knot.turns();
-        }
-        return move instanceof Link ? "link" : move instanceof Kettle ? "kettle" : "";
+        return new Writer(path.moves()).write();
     }
 
     /** Takes one item after the other; an empty answer means that it fitted. */
     private static final class Reader {
         private PathBuilder builder;
         private int signature = 1;
-        private boolean tied;
 
         String take(String item) {
-            if (tied) {
-                return "nothing comes after the knot";
-            }
             Matcher section = SECTION.matcher(item);
             if (section.matches()) {
                 signature = Integer.parseInt(section.group(1));
@@ -143,61 +114,206 @@ public final class Notation {
             if (pass.matches()) {
                 return pass(pass.group(1).charAt(0), Integer.parseInt(pass.group(2)));
             }
-            return builder == null ? "a path begins with a pass such as +2 or v1" : other(item);
+            if (builder == null) {
+                return "a path begins with a pass such as +2 or v1";
+            }
+            return builder.cutOff() ? "a new thread begins with a pass such as +2" : other(item);
         }
 
         private String pass(char sign, int station) {
             if (station == 0) {
                 return "stations count from 1 at the head";
             }
-            Face to = switch (sign) {
-                case '+' -> Face.OUTSIDE;
-                case '-' -> Face.INSIDE;
-                case 'v' -> Face.BACK;
-                default -> Face.FRONT;
-            };
+            Face to = SIGNS.get(sign);
             Hole hole = new Hole(signature, station);
-            if (builder == null) {
-                builder = new PathBuilder().from(hole, to.opposite(), Tail.Side.FREE);
+            if (builder == null || builder.cutOff()) {
+                builder = (builder == null ? new PathBuilder() : builder).from(hole, to.opposite(), Tail.Side.FREE);
             } else if (builder.here().face() != to.opposite()) {
                 return "the thread is on the " + builder.here().face().word() + ": "
                         + away(builder.here().face()) + station + " is wanted";
             }
-            builder.pass(hole, to);
+            String reach = reach(hole);
+            if (reach.isEmpty()) {
+                builder.pass(hole, to);
+            }
+            return reach;
+        }
+
+        /** What hinders the thread from getting to a hole on the face it is on. */
+        private String reach(Hole hole) {
+            Spot here = builder.here();
+            boolean other = here.hole().signature() != hole.signature();
+            if (builder.announced() && here.hole().equals(hole)) {
+                return "under, head and tail lead to another hole";
+            }
+            if (other && here.face() != Face.OUTSIDE && !builder.announced()) {
+                return "the thread is on the " + here.face().word() + " of signature "
+                        + here.hole().signature() + ": it climbs on the outside, or goes round head or tail";
+            }
             return "";
         }
 
-        private static String away(Face face) {
-            return switch (face) {
-                case INSIDE -> "+";
-                case OUTSIDE -> "-";
-                case FRONT -> "v";
-                case BACK -> "^";
-            };
+        private static char away(Face face) {
+            return SIGNS.entrySet().stream()
+                    .filter(sign -> sign.getValue() == face.opposite())
+                    .findFirst()
+                    .orElseThrow()
+                    .getKey();
         }
 
         private String other(String item) {
             Spot here = builder.here();
-            boolean fold = here.face() == Face.INSIDE || here.face() == Face.OUTSIDE;
+            Matcher lie = LIE.matcher(item);
+            if (lie.matches()) {
+                int station = Integer.parseInt(lie.group(1));
+                if (station == 0) {
+                    return "stations count from 1 at the head";
+                }
+                String reach = reach(new Hole(signature, station));
+                if (reach.isEmpty()) {
+                    builder.lieTo(new Hole(signature, station));
+                }
+                return reach;
+            }
+            if (builder.announced()) {
+                return "a pass is wanted after under, head or tail";
+            }
             Matcher tie = TIE.matcher(item);
             if (tie.matches()) {
                 builder.tie(tie.group(1).isEmpty() ? 2 : Integer.parseInt(tie.group(1)));
-                tied = true;
                 return "";
             }
             for (Edge edge : Edge.values()) {
                 if (edge.word().equals(item)) {
-                    builder.then(new Wrap(here.hole(), edge, here.face().opposite()));
-                    return fold ? "only a stab binding (v, ^) is wrapped round an edge" : "";
+                    return edge(edge, here);
                 }
             }
-            if (item.equals("link") || item.equals("kettle")) {
-                builder.then(item.equals("link") ? new Link(here.hole()) : new Kettle(here.hole()));
-                return here.face() == Face.OUTSIDE
-                        ? ""
-                        : "a " + item + " is made on the outside: come out with + first";
+            return switch (item) {
+                case "cut" -> taken(builder.cut());
+                case "join" -> taken(builder.join(2));
+                case "link" -> outside(item, new Link(here.hole()));
+                case "kettle" -> outside(item, new Kettle(here.hole()));
+                case "over" -> outside(item, new Over(here.hole()));
+                case "board" -> outside(item, new Board(here.hole()));
+                case "under" ->
+                    here.face() == Face.OUTSIDE
+                            ? taken(builder.under())
+                            : "“under” is made on the outside: come out with + first";
+                default ->
+                    "a pass (+3, -3, v3, ^3), ~3, s2:, spine, head, tail, link, kettle, over, board, under, tie, cut or join is wanted";
+            };
+        }
+
+        private String edge(Edge edge, Spot here) {
+            if (here.face() == Face.FRONT || here.face() == Face.BACK) {
+                return taken(
+                        builder.then(new Wrap(here.hole(), edge, here.face().opposite())));
             }
-            return "a pass (+3, -3, v3, ^3), s2:, spine, head, tail, link, kettle or tie is wanted";
+            if (edge == Edge.SPINE) {
+                return "only a stab binding (v, ^) is wrapped round its spine";
+            }
+            return here.face() == Face.INSIDE
+                    ? taken(builder.round(edge))
+                    : "head and tail of a cover are gone round from the inside";
+        }
+
+        private String outside(String item, Move move) {
+            return here(Face.OUTSIDE)
+                    ? taken(builder.then(move))
+                    : "a " + item + " is made on the outside: come out with + first";
+        }
+
+        private boolean here(Face face) {
+            return builder.here().face() == face;
+        }
+
+        private static String taken(PathBuilder builder) {
+            return "";
+        }
+    }
+
+    /** Writes one move after the other. */
+    private static final class Writer {
+        private final List<Move> moves;
+        private final StringBuilder text = new StringBuilder();
+        private int signature = 1;
+
+        Writer(List<Move> moves) {
+            this.moves = moves;
+        }
+
+        String write() {
+            for (int i = 0; i < moves.size(); i++) {
+                i = write(i);
+            }
+            return text.toString();
+        }
+
+        /** Writes the move of that number, and says which was the last of those that one word stands for. */
+        private int write(int i) {
+            Move move = moves.get(i);
+            if (move instanceof Tail) {
+                boolean another = i > 0 && i + 1 < moves.size() && moves.get(i + 1) instanceof Tail;
+                boolean joined = another
+                        && i + 2 < moves.size()
+                        && moves.get(i + 2) instanceof Knot
+                        && moves.get(i + 1).start().equals(move.start());
+                if (another) {
+                    add(joined ? "join" : "cut");
+                }
+                return joined ? i + 2 : another ? i + 1 : i;
+            }
+            if (move instanceof Pass pass) {
+                section(pass.hole());
+                add(sign(pass.to()) + Integer.toString(pass.hole().station()));
+            } else if (move instanceof Run || move instanceof Under || move instanceof Round) {
+                add(
+                        move instanceof Under
+                                ? "under"
+                                : move instanceof Round round ? round.edge().word() : "");
+                boolean through = i + 1 < moves.size()
+                        && moves.get(i + 1) instanceof Pass pass
+                        && pass.start().equals(move.end());
+                if (!through) {
+                    section(move.end().hole());
+                    add("~" + move.end().hole().station());
+                }
+            } else {
+                add(word(move));
+            }
+            return i;
+        }
+
+        private void section(Hole hole) {
+            if (hole.signature() != signature) {
+                text.append(text.isEmpty() ? "" : "\n")
+                        .append('s')
+                        .append(hole.signature())
+                        .append(':');
+                signature = hole.signature();
+            }
+        }
+
+        private void add(String word) {
+            text.append(text.isEmpty() || word.isEmpty() ? "" : " ").append(word);
+        }
+
+        private static char sign(Face to) {
+            return SIGNS.entrySet().stream()
+                    .filter(sign -> sign.getValue() == to)
+                    .findFirst()
+                    .orElseThrow()
+                    .getKey();
+        }
+
+        private static String word(Move move) {
+            if (move instanceof Wrap wrap) {
+                return wrap.edge().word();
+            }
+            if (move instanceof Knot knot) {
+                return knot.turns() == 2 ? "tie" : "tie" + knot.turns();
+            }
+            return move.getClass().getSimpleName().toLowerCase(Locale.ROOT);
         }
     }
 }

@@ -21,6 +21,16 @@ public record Pass(Hole hole, Face to) implements Move {
     }
 
     @Override
+    public Move reversed() {
+        return new Pass(hole, to.opposite());
+    }
+
+    @Override
+    public boolean lies() {
+        return false;
+    }
+
+    @Override
     public double lengthMm(Frame frame) {
         return frame.passedMm(hole);
     }

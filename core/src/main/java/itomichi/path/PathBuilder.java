@@ -7,6 +7,8 @@ import java.util.List;
 public final class PathBuilder {
 
     private final List<Move> moves = new ArrayList<>();
+    private Edge round;
+    private boolean under;
 
     /** Leaves a tail at a hole and begins there. */
     public PathBuilder from(Hole hole, Face face, Tail.Side side) {
@@ -16,12 +18,45 @@ public final class PathBuilder {
 
     /** Runs to the hole, unless the thread is there, and passes through it to the given face. */
     public PathBuilder pass(Hole hole, Face to) {
-        Spot here = here();
-        if (!here.hole().equals(hole)) {
-            moves.add(new Run(here.hole(), hole, here.face()));
-        }
+        lieTo(hole);
         moves.add(new Pass(hole, to));
         return this;
+    }
+
+    /** Runs to the hole, unless the thread is there, and does not go in. */
+    public PathBuilder lieTo(Hole hole) {
+        Spot here = here();
+        if (!here.hole().equals(hole)) {
+            moves.add(
+                    round != null
+                            ? new Round(here.hole(), hole, round)
+                            : under ? new Under(here.hole(), hole) : new Run(here.hole(), hole, here.face()));
+        }
+        round = null;
+        under = false;
+        return this;
+    }
+
+    /** The next run goes under the stitch of the signature below. */
+    public PathBuilder under() {
+        under = true;
+        return this;
+    }
+
+    /** The next run goes round head or tail into another signature. */
+    public PathBuilder round(Edge edge) {
+        round = edge;
+        return this;
+    }
+
+    /** Passes behind the stitch of the signature below. */
+    public PathBuilder link() {
+        return then(new Link(here().hole()));
+    }
+
+    /** Ties to the signature below. */
+    public PathBuilder kettle() {
+        return then(new Kettle(here().hole()));
     }
 
     /** Adds any other move. */
@@ -35,14 +70,38 @@ public final class PathBuilder {
         return then(new Knot(here().hole(), here().face(), turns));
     }
 
-    /** Leaves the last tail where the thread is. */
-    public ThreadPath end(Tail.Side side) {
-        moves.add(new Tail(here().hole(), here().face(), side));
-        return new ThreadPath(moves);
+    /** Leaves a tail where the thread is; the next thread begins with {@link #from}. */
+    public PathBuilder cut() {
+        return then(new Tail(here().hole(), here().face(), Tail.Side.FREE));
+    }
+
+    /** Leaves a tail where the thread is and ties the next thread to it. */
+    public PathBuilder join(int turns) {
+        Spot here = here();
+        return cut().from(here.hole(), here.face(), Tail.Side.FREE).tie(turns);
+    }
+
+    /** Leaves the last tail where the thread is; each thread's tails lie to both sides of a stitch over their hole. */
+    public ThreadPath end() {
+        if (!(moves.get(moves.size() - 1) instanceof Tail)) {
+            cut();
+        }
+        return Sides.of(new ThreadPath(moves));
     }
 
     /** Where the thread is. */
     public Spot here() {
         return moves.get(moves.size() - 1).end();
+    }
+
+    /** Whether the thread was cut, and none is in hand. */
+    boolean cutOff() {
+        int tails = (int) moves.stream().filter(Tail.class::isInstance).count();
+        return tails % 2 == 0;
+    }
+
+    /** What is announced for the next run. */
+    boolean announced() {
+        return under || round != null;
     }
 }

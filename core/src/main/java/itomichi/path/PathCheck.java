@@ -1,9 +1,16 @@
 package itomichi.path;
 
+import itomichi.path.PathFault.Kind;
+import itomichi.path.StitchPattern.Hold;
+import itomichi.path.StitchPattern.Stitch;
+import itomichi.path.StitchPattern.Tie;
 import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.TreeSet;
+import java.util.function.ToIntFunction;
 
 /**
  * Checks a path without knowing what made it: each rule goes over the moves by itself.
@@ -14,62 +21,72 @@ public final class PathCheck {
 
     /** Relative difference allowed between formula and trace: what polygons fall short of circles. */
     private static final double TRACE_TOLERANCE = 1e-3;
+    /** More of them would only say the same again. */
+    private static final int MOST_OF_A_KIND = 12;
 
     private final ThreadPath path;
+    private final List<ThreadPath> threads;
     private final StitchPattern wanted;
     private final Frame frame;
-    private final int mostPasses;
+    private final ToIntFunction<Hole> mostPasses;
     private final List<PathFault> faults = new ArrayList<>();
 
-    private PathCheck(ThreadPath path, StitchPattern wanted, Frame frame, int mostPasses) {
+    private PathCheck(ThreadPath path, StitchPattern wanted, Frame frame, ToIntFunction<Hole> mostPasses) {
         this.path = path;
+        this.threads = path.threads();
         this.wanted = wanted;
         this.frame = frame;
         this.mostPasses = mostPasses;
     }
 
     /**
-     * Everything wrong with a path, in the order of the rules.
+     * Everything wrong with a path, in the order of the rules, a dozen of each kind at most.
      *
      * @param path the path
      * @param wanted what it should leave
      * @param frame the work it lies in
-     * @param mostPasses how often the needle may go through one hole
+     * @param mostPasses how often the needle may go through a hole
      */
-    public static List<PathFault> faults(ThreadPath path, StitchPattern wanted, Frame frame, int mostPasses) {
+    public static List<PathFault> faults(
+            ThreadPath path, StitchPattern wanted, Frame frame, ToIntFunction<Hole> mostPasses) {
         PathCheck check = new PathCheck(path, wanted, frame, mostPasses);
-        check.chain();
-        check.alternation();
+        check.threads.forEach(check::chain);
+        check.threads.forEach(check::alternation);
         check.stitches();
+        check.holds();
         check.holes();
         check.signatures();
-        check.ends();
+        check.threads.forEach(check::ends);
         check.length();
         return List.copyOf(check.faults);
     }
 
-    private void chain() {
-        for (int i = 1; i < path.moves().size(); i++) {
-            Spot left = path.moves().get(i - 1).end();
-            Spot taken = path.moves().get(i).start();
+    private void chain(ThreadPath thread) {
+        List<Move> moves = thread.moves();
+        for (int i = 1; i < moves.size(); i++) {
+            Spot left = moves.get(i - 1).end();
+            Spot taken = moves.get(i).start();
             if (!left.equals(taken)) {
-                add(
-                        PathFault.Kind.BROKEN_CHAIN,
-                        "Move %d begins %s, but the thread is %s.",
-                        i + 1,
-                        place(taken),
-                        place(left));
+                add(Kind.BROKEN_CHAIN, "Move %d begins %s, but the thread is %s.", i + 1, place(taken), place(left));
             }
+        }
+        boolean whole = moves.size() > 2 && moves.get(0) instanceof Tail && moves.get(moves.size() - 1) instanceof Tail;
+        if (!whole) {
+            add(
+                    Kind.BROKEN_CHAIN,
+                    "A thread begins and ends with a tail; the one %s does not.",
+                    place(moves.get(0).start()));
         }
     }
 
-    private void alternation() {
+    private void alternation(ThreadPath thread) {
         Face last = null;
-        for (Move move : path.moves()) {
+        Move before = null;
+        for (Move move : thread.moves()) {
             if (move instanceof Pass pass) {
                 if (pass.to() == last) {
                     add(
-                            PathFault.Kind.SIDES_DO_NOT_ALTERNATE,
+                            Kind.SIDES_DO_NOT_ALTERNATE,
                             "The needle goes to the %s at %s, where it is already.",
                             pass.to().word(),
                             place(pass.hole()));
@@ -77,35 +94,61 @@ public final class PathCheck {
                 last = pass.to();
             } else if (move instanceof Wrap wrap) {
                 last = wrap.to();
+            } else if (move instanceof Run run && before instanceof Run earlier && !run.climbs() && !earlier.climbs()) {
+                add(Kind.SIDES_DO_NOT_ALTERNATE, "The thread runs on past %s without going in.", place(run.from()));
             }
+            before = move;
         }
     }
 
     private void stitches() {
-        List<StitchPattern.Stitch> missing = new ArrayList<>(wanted.stitches());
-        for (StitchPattern.Stitch sewn : StitchPattern.sewnBy(path)) {
-            if (!missing.remove(sewn)) {
-                add(PathFault.Kind.STITCH_NOT_WANTED, "The stitch %s is sewn once too often.", place(sewn));
+        Map<Stitch, Integer> left = new LinkedHashMap<>();
+        wanted.stitches().forEach(stitch -> left.merge(stitch, 1, Integer::sum));
+        for (Stitch sewn : StitchPattern.leftBy(path).stitches()) {
+            if (left.merge(sewn, -1, Integer::sum) < 0) {
+                add(Kind.STITCH_NOT_WANTED, "The stitch %s is sewn once too often.", place(sewn));
             }
         }
-        for (StitchPattern.Stitch stitch : missing) {
-            add(PathFault.Kind.STITCH_MISSING, "The stitch %s is not sewn.", place(stitch));
+        left.forEach((stitch, number) -> {
+            if (number > 0) {
+                add(Kind.STITCH_MISSING, "The stitch %s is not sewn.", place(stitch));
+            }
+        });
+    }
+
+    private void holds() {
+        Map<Hold, Integer> left = new LinkedHashMap<>();
+        wanted.holds().forEach(hold -> left.merge(hold, 1, Integer::sum));
+        for (Hold sewn : StitchPattern.leftBy(path).holds()) {
+            if (left.merge(sewn, -1, Integer::sum) < 0) {
+                add(
+                        Kind.HOLD_NOT_WANTED,
+                        "There is one %s too many at %s.",
+                        sewn.tie().words(),
+                        place(sewn.hole()));
+            }
         }
+        left.forEach((hold, number) -> {
+            if (number > 0) {
+                add(Kind.HOLD_MISSING, "The %s at %s is missing.", hold.tie().words(), place(hold.hole()));
+            }
+        });
     }
 
     private void holes() {
         Map<Hole, Integer> passes = path.passes();
         for (Hole hole : new TreeSet<>(wanted.holes())) {
             int through = passes.getOrDefault(hole, 0);
+            int most = mostPasses.applyAsInt(hole);
             if (through == 0) {
-                add(PathFault.Kind.HOLE_UNUSED, "No thread goes through %s.", place(hole));
-            } else if (through > mostPasses) {
+                add(Kind.HOLE_UNUSED, "No thread goes through %s.", place(hole));
+            } else if (through > most) {
                 add(
-                        PathFault.Kind.HOLE_TOO_FULL,
+                        Kind.HOLE_TOO_FULL,
                         "The needle goes %d times through %s; %d is the most it takes.",
                         through,
                         place(hole),
-                        mostPasses);
+                        most);
             }
         }
     }
@@ -113,51 +156,58 @@ public final class PathCheck {
     private void signatures() {
         TreeSet<Integer> all = new TreeSet<>();
         wanted.holes().forEach(hole -> all.add(hole.signature()));
+        TreeSet<Integer> tied = new TreeSet<>();
+        path.moves().forEach(move -> tiedUpper(move).ifPresent(tied::add));
         for (Integer signature : all) {
-            if (!signature.equals(all.first()) && !tiedBelow(signature)) {
-                add(PathFault.Kind.SIGNATURE_LOOSE, "Signature %d is not tied to the one below it.", signature);
+            if (!wanted.apart() && !signature.equals(all.first()) && !tied.contains(signature)) {
+                add(Kind.SIGNATURE_LOOSE, "Signature %d is not tied to the one below it.", signature);
             }
         }
     }
 
-    private boolean tiedBelow(int signature) {
-        return path.moves().stream()
-                .anyMatch(move -> climbsBetween(move, signature - 1, signature) || hangsOn(move, signature));
+    /** The signature that a move ties to the one below it. */
+    private static Optional<Integer> tiedUpper(Move move) {
+        int from = move.start().hole().signature();
+        int to = move.end().hole().signature();
+        if (Math.abs(from - to) == 1) {
+            return Optional.of(Math.max(from, to));
+        }
+        boolean hangs = move instanceof Link || move instanceof Kettle || move instanceof Under;
+        return hangs ? Optional.of(from) : Optional.empty();
     }
 
-    private static boolean climbsBetween(Move move, int lower, int upper) {
-        return move instanceof Run run
-                && Math.min(run.from().signature(), run.to().signature()) == lower
-                && Math.max(run.from().signature(), run.to().signature()) == upper;
-    }
-
-    private static boolean hangsOn(Move move, int signature) {
-        return (move instanceof Link || move instanceof Kettle)
-                && move.start().hole().signature() == signature;
-    }
-
-    private void ends() {
-        List<Tail> tails = path.moves().stream()
-                .filter(Tail.class::isInstance)
-                .map(Tail.class::cast)
-                .toList();
-        boolean knotted = path.moves().stream().anyMatch(Knot.class::isInstance);
-        if (!knotted || tails.size() != 2) {
+    /** Where a thread ends in a knot over the hole it began at, both ends are at hand there, to both sides of a stitch that lies over it. */
+    private void ends(ThreadPath thread) {
+        List<Move> moves = thread.moves();
+        int last = moves.size() - 1;
+        if (last < 2 || !(moves.get(0) instanceof Tail start) || !(moves.get(last) instanceof Tail end)) {
             return;
         }
-        Tail first = tails.get(0);
-        Tail last = tails.get(1);
-        if (first.face() != last.face()) {
+        boolean asked = wanted.holds().contains(new Hold(Tie.KNOT, start.hole()));
+        boolean tied = moves.stream()
+                .anyMatch(move -> move instanceof Knot knot && knot.start().equals(start.start()));
+        if (asked && !tied) {
             add(
-                    PathFault.Kind.KNOT_ENDS_APART,
+                    Kind.KNOT_ENDS_APART,
+                    "The tail %s is not knotted; the other end is %s.",
+                    place(start.start()),
+                    place(end.start()));
+        }
+        boolean knotted =
+                moves.get(last - 1) instanceof Knot knot && knot.hole().equals(start.hole());
+        if (knotted && start.face() != end.face()) {
+            add(
+                    Kind.KNOT_ENDS_APART,
                     "One end is on the %s, the other on the %s: they cannot be knotted.",
-                    first.face().word(),
-                    last.face().word());
-        } else if (Sides.crossed(path, first) && (first.side() == last.side() || first.side() == Tail.Side.FREE)) {
+                    start.face().word(),
+                    end.face().word());
+        } else if (knotted
+                && Sides.crossed(thread, start)
+                && (start.side() == end.side() || start.side() == Tail.Side.FREE)) {
             add(
-                    PathFault.Kind.TAILS_ON_ONE_SIDE,
+                    Kind.TAILS_ON_ONE_SIDE,
                     "Both tails lie on one side of the long stitch over %s: the knot would slip from it.",
-                    place(first.hole()));
+                    place(start.hole()));
         }
     }
 
@@ -167,7 +217,7 @@ public final class PathCheck {
             double byTrace = Polyline.lengthMm(move.trace(frame));
             if (Math.abs(byFormula - byTrace) > TRACE_TOLERANCE * Math.max(1, byFormula)) {
                 add(
-                        PathFault.Kind.LENGTH_DISAGREES,
+                        Kind.LENGTH_DISAGREES,
                         "%s is %.2f mm by its formula and %.2f mm along its trace.",
                         move,
                         byFormula,
@@ -176,8 +226,10 @@ public final class PathCheck {
         }
     }
 
-    private void add(PathFault.Kind kind, String words, Object... arguments) {
-        faults.add(new PathFault(kind, words.formatted(arguments)));
+    private void add(Kind kind, String words, Object... arguments) {
+        if (faults.stream().filter(fault -> fault.kind() == kind).count() < MOST_OF_A_KIND) {
+            faults.add(new PathFault(kind, words.formatted(arguments)));
+        }
     }
 
     private static String place(Hole hole) {
@@ -188,7 +240,7 @@ public final class PathCheck {
         return "on the " + spot.face().word() + " at " + place(spot.hole());
     }
 
-    private static String place(StitchPattern.Stitch stitch) {
+    private static String place(Stitch stitch) {
         return "on the " + stitch.face().word() + " from " + place(stitch.first()) + " to " + place(stitch.second());
     }
 }

@@ -14,6 +14,8 @@ public record PathFault(Kind kind, String words) {
         SIDES_DO_NOT_ALTERNATE,
         STITCH_MISSING,
         STITCH_NOT_WANTED,
+        HOLD_MISSING,
+        HOLD_NOT_WANTED,
         HOLE_UNUSED,
         SIGNATURE_LOOSE,
         HOLE_TOO_FULL,

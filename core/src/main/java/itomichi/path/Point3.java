@@ -9,6 +9,16 @@ package itomichi.path;
  */
 public record Point3(double xMm, double yMm, double zMm) {
 
+    /** The point so much further out. */
+    Point3 raised(double mm) {
+        return new Point3(xMm, yMm, zMm + mm);
+    }
+
+    /** The point so far along the fold, towards the tail. */
+    Point3 along(double mm) {
+        return new Point3(xMm + mm, yMm, zMm);
+    }
+
     /** The straight distance to another point, mm. */
     public double distanceMm(Point3 other) {
         double dx = xMm - other.xMm;

@@ -28,22 +28,39 @@ public record Run(Hole from, Hole to, Face face) implements Move {
     }
 
     @Override
+    public Move reversed() {
+        return new Run(to, from, face);
+    }
+
+    /** Whether it climbs from one signature to another. */
+    public boolean climbs() {
+        return from.signature() != to.signature();
+    }
+
+    /** In the plane of its face; over a support, up one side of it and down the other besides. */
+    @Override
     public double lengthMm(Frame frame) {
         Point3 a = frame.at(start());
         Point3 b = frame.at(end());
-        return Math.hypot(a.xMm() - b.xMm(), a.yMm() - b.yMm());
+        return Math.hypot(a.xMm() - b.xMm(), a.yMm() - b.yMm()) + 2 * frame.liftMm(this);
     }
 
     @Override
     public List<Point3> trace(Frame frame) {
-        return List.of(frame.at(start()), frame.at(end()));
+        Point3 a = frame.at(start());
+        Point3 b = frame.at(end());
+        double liftMm = frame.liftMm(this);
+        // across to another signature the folds may lie at different depths; the thread is measured in the plane
+        Point3 level = new Point3(b.xMm(), b.yMm(), a.zMm());
+        return liftMm == 0 ? List.of(a, level) : List.of(a, a.raised(liftMm), level.raised(liftMm), level);
     }
 
-    /** Whether the run passes over this hole without going into it. */
+    /** Whether the run passes over this hole of a fold without going into it; holes of a block do not lie in one line. */
     public boolean passesOver(Hole hole) {
         int low = Math.min(from.station(), to.station());
         int high = Math.max(from.station(), to.station());
-        return from.signature() == to.signature()
+        return (face == Face.INSIDE || face == Face.OUTSIDE)
+                && from.signature() == to.signature()
                 && hole.signature() == from.signature()
                 && low < hole.station()
                 && hole.station() < high;

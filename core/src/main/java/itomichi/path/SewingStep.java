@@ -6,23 +6,42 @@ import java.util.List;
 import java.util.Set;
 
 /**
- * What a hand does in one go: run to a hole and pass through it, or tie.
+ * What a hand does in one go: bring the thread to a hole and through it, tie to the signature below, or knot.
  *
  * @param number from 1
+ * @param kind what it is
  * @param moves the moves it is made of
  * @param target the hole it ends at
- * @param towards the end of the fold that the needle travels towards
+ * @param towards the end of the work that the needle travels towards
  * @param holdsThread whether thread lies in that hole already
  * @param crosses holes that the run passes over without going in
+ * @param thread which thread it is sewn with, from 1
  */
 public record SewingStep(
-        int number, List<Move> moves, Hole target, Towards towards, boolean holdsThread, List<Hole> crosses) {
+        int number,
+        Kind kind,
+        List<Move> moves,
+        Hole target,
+        Towards towards,
+        boolean holdsThread,
+        List<Hole> crosses,
+        int thread) {
+
+    /** What a step ends with. */
+    public enum Kind {
+        PASS,
+        KETTLE,
+        /** The knot of two ends. */
+        TIE,
+        /** A new thread tied to the old one. */
+        JOIN
+    }
 
     /** Direction along the fold. */
     public enum Towards {
         HEAD,
         TAIL,
-        /** The needle stays at its hole. */
+        /** The needle stays at its height. */
         STAY
     }
 
@@ -31,47 +50,90 @@ public record SewingStep(
         crosses = List.copyOf(crosses);
     }
 
-    /** Whether this is the step that ties the ends. */
+    /** Whether this is a step that ties ends. */
     public boolean ties() {
-        return moves.stream().anyMatch(Knot.class::isInstance);
+        return kind == Kind.TIE;
+    }
+
+    /** Whether a thread begins with it. */
+    public boolean begins() {
+        return moves.get(0) instanceof Tail;
     }
 
     /** Parts a path into steps; every move is in exactly one of them. */
     public static List<SewingStep> of(ThreadPath path) {
-        List<SewingStep> steps = new ArrayList<>();
-        List<Move> open = new ArrayList<>();
-        Set<Hole> filled = new HashSet<>();
-        Set<Hole> all = path.passes().keySet();
-        boolean tying = false;
-        for (Move move : path.moves()) {
+        Parting parting = new Parting();
+        path.moves().forEach(parting::take);
+        return parting.steps;
+    }
+
+    /** Takes one move after the other. */
+    private static final class Parting {
+        private final List<SewingStep> steps = new ArrayList<>();
+        private final List<Move> open = new ArrayList<>();
+        private final Set<Hole> filled = new HashSet<>();
+        private boolean threadInHand;
+        private int thread;
+
+        void take(Move move) {
+            if (move instanceof Tail && threadInHand) {
+                open.add(move);
+                endThread();
+                return;
+            }
             open.add(move);
-            tying |= move instanceof Knot;
-            if (move instanceof Pass pass) {
-                steps.add(step(steps.size() + 1, open, filled.contains(pass.hole()), all));
+            if (move instanceof Tail) {
+                threadInHand = true;
+                thread++;
+            } else if (move instanceof Pass pass) {
+                step(Kind.PASS, filled.contains(pass.hole()));
                 filled.add(pass.hole());
-                open.clear();
+            } else if (move instanceof Kettle) {
+                step(Kind.KETTLE, true);
+            } else if (move instanceof Knot) {
+                step(open.get(0) instanceof Tail ? Kind.JOIN : Kind.TIE, true);
             }
         }
-        if (tying) {
-            steps.add(step(steps.size() + 1, open, true, all));
-        } else if (!open.isEmpty()) {
+
+        /** The last tail belongs to what was done last. */
+        private void endThread() {
+            threadInHand = false;
             SewingStep last = steps.remove(steps.size() - 1);
             List<Move> moves = new ArrayList<>(last.moves);
             moves.addAll(open);
-            steps.add(new SewingStep(last.number, moves, last.target, last.towards, last.holdsThread, last.crosses));
+            open.clear();
+            steps.add(new SewingStep(
+                    last.number,
+                    last.kind,
+                    moves,
+                    last.target,
+                    last.towards,
+                    last.holdsThread,
+                    last.crosses,
+                    last.thread));
         }
-        return steps;
-    }
 
-    private static SewingStep step(int number, List<Move> moves, boolean holdsThread, Set<Hole> holes) {
-        Towards towards = Towards.STAY;
-        List<Hole> crosses = new ArrayList<>();
-        for (Move move : moves) {
-            if (move instanceof Run run) {
-                towards = run.to().station() < run.from().station() ? Towards.HEAD : Towards.TAIL;
-                holes.stream().filter(run::passesOver).forEach(crosses::add);
+        private void step(Kind kind, boolean holdsThread) {
+            Towards towards = Towards.STAY;
+            List<Hole> crosses = new ArrayList<>();
+            for (Move move : open) {
+                int from = move.start().hole().station();
+                int to = move.end().hole().station();
+                if (from != to) {
+                    towards = to < from ? Towards.HEAD : Towards.TAIL;
+                }
+                if (move instanceof Run run && Math.abs(from - to) > 1) {
+                    for (int station = Math.min(from, to) + 1; station < Math.max(from, to); station++) {
+                        Hole hole = new Hole(run.from().signature(), station);
+                        if (run.passesOver(hole)) {
+                            crosses.add(hole);
+                        }
+                    }
+                }
             }
+            Hole target = open.get(open.size() - 1).end().hole();
+            steps.add(new SewingStep(steps.size() + 1, kind, open, target, towards, holdsThread, crosses, thread));
+            open.clear();
         }
-        return new SewingStep(number, moves, moves.get(moves.size() - 1).end().hole(), towards, holdsThread, crosses);
     }
 }

@@ -49,8 +49,18 @@ public record StabFrame(List<Place> holes, Length height, Length thickness, Leng
     }
 
     @Override
-    public double pitchMm() {
+    public double pitchMm(Hole hole) {
         return 0;
+    }
+
+    @Override
+    public double liftMm(Run run) {
+        return 0;
+    }
+
+    @Override
+    public Supports supports() {
+        return Supports.NONE;
     }
 
     @Override

@@ -1,7 +1,10 @@
 package itomichi.path;
 
 import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.HashSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Set;
 
 /**
@@ -9,12 +12,15 @@ import java.util.Set;
  *
  * @param holes every hole that is to hold thread
  * @param stitches the stitches that show on each face; one that is to lie there twice stands here twice
+ * @param holds what ties and wraps there are besides
+ * @param apart whether every signature is held by the cover alone, and not by its neighbour
  */
-public record StitchPattern(Set<Hole> holes, List<Stitch> stitches) {
+public record StitchPattern(Set<Hole> holes, List<Stitch> stitches, List<Hold> holds, boolean apart) {
 
     public StitchPattern {
         holes = Set.copyOf(holes);
         stitches = List.copyOf(stitches);
+        holds = List.copyOf(holds);
     }
 
     /**
@@ -34,19 +40,141 @@ public record StitchPattern(Set<Hole> holes, List<Stitch> stitches) {
             }
         }
 
-        static Stitch of(Run run) {
-            return new Stitch(run.face(), run.from(), run.to());
+        /** The stitch from a station to another of one signature. */
+        public static Stitch of(Face face, int signature, int from, int to) {
+            return new Stitch(face, new Hole(signature, from), new Hole(signature, to));
         }
     }
 
-    /** The stitches that a path leaves, in sewing order. */
-    static List<Stitch> sewnBy(ThreadPath path) {
-        List<Stitch> sewn = new ArrayList<>();
-        for (Move move : path.moves()) {
-            if (move instanceof Run run) {
-                sewn.add(Stitch.of(run));
+    /** What holds thread at a hole, besides the stitches. */
+    public enum Tie {
+        LINK("link"),
+        KETTLE("kettle stitch"),
+        OVER("turn over the cord"),
+        BOARD("stitch round the board"),
+        UNDER("pass under the stitch below"),
+        SPINE("wrap round the spine"),
+        HEAD("way round the head"),
+        TAIL("way round the tail"),
+        KNOT("knot");
+
+        private final String words;
+
+        Tie(String words) {
+            this.words = words;
+        }
+
+        public String words() {
+            return words;
+        }
+
+        static Tie of(Edge edge) {
+            return valueOf(edge.name());
+        }
+    }
+
+    /** A tie at a hole. */
+    public record Hold(Tie tie, Hole hole) {}
+
+    /** Gathers a pattern, piece by piece. */
+    public static final class Builder {
+        private final Set<Hole> holes = new HashSet<>();
+        private final List<Stitch> stitches = new ArrayList<>();
+        private final List<Hold> holds = new ArrayList<>();
+
+        /** A stitch along a face of one signature; its holes are used. */
+        public Builder stitch(Face face, int signature, int from, int to) {
+            return stitch(Stitch.of(face, signature, from, to));
+        }
+
+        /** A stitch; its holes are used. */
+        public Builder stitch(Stitch stitch) {
+            stitches.add(stitch);
+            holes.add(stitch.first());
+            holes.add(stitch.second());
+            return this;
+        }
+
+        /** A climb outside from a signature to the next one. */
+        public Builder climb(int lower, int station) {
+            return stitch(new Stitch(Face.OUTSIDE, new Hole(lower, station), new Hole(lower + 1, station)));
+        }
+
+        /** A tie at a hole. */
+        public Builder hold(Tie tie, int signature, int station) {
+            holds.add(new Hold(tie, new Hole(signature, station)));
+            holes.add(new Hole(signature, station));
+            return this;
+        }
+
+        /** The pattern; its signatures hold on to each other. */
+        public StitchPattern build() {
+            return new StitchPattern(holes, stitches, holds, false);
+        }
+
+        /** The pattern; its signatures hold on to the cover alone. */
+        public StitchPattern apart() {
+            return new StitchPattern(holes, stitches, holds, true);
+        }
+    }
+
+    /** How many ends of stitches lie at each hole on a face: a wrap has one on each. */
+    public Map<Hole, Integer> endsOn(Face face) {
+        Map<Hole, Integer> ends = new HashMap<>();
+        for (Stitch stitch : stitches) {
+            if (stitch.face() == face) {
+                ends.merge(stitch.first(), 1, Integer::sum);
+                ends.merge(stitch.second(), 1, Integer::sum);
             }
         }
-        return sewn;
+        for (Hold hold : holds) {
+            if (hold.tie() == Tie.SPINE || hold.tie() == Tie.HEAD || hold.tie() == Tie.TAIL) {
+                ends.merge(hold.hole(), 1, Integer::sum);
+            }
+        }
+        return ends;
+    }
+
+    /** The same pattern with the knots of threads that are tied on at these holes. */
+    public StitchPattern joinedAt(List<Hole> joins) {
+        List<Hold> all = new ArrayList<>(holds);
+        joins.forEach(hole -> all.add(new Hold(Tie.KNOT, hole)));
+        return new StitchPattern(holes, stitches, all, apart);
+    }
+
+    /** What a path leaves. */
+    public static StitchPattern leftBy(ThreadPath path) {
+        Builder left = new Builder();
+        for (Move move : path.moves()) {
+            Hole hole = move.start().hole();
+            if (move instanceof Run run) {
+                left.stitch(new Stitch(run.face(), run.from(), run.to()));
+            } else if (move instanceof Under under) {
+                left.stitch(new Stitch(Face.OUTSIDE, under.from(), under.to()));
+                left.holds.add(new Hold(Tie.UNDER, lower(under.from(), under.to())));
+            } else if (move instanceof Round round) {
+                left.holds.add(new Hold(Tie.of(round.edge()), lower(round.from(), round.to())));
+            } else if (move instanceof Wrap wrap) {
+                left.holds.add(new Hold(Tie.of(wrap.edge()), hole));
+            } else if (!(move instanceof Pass || move instanceof Tail)) {
+                left.holds.add(new Hold(tie(move), hole));
+            }
+            left.holes.add(hole);
+        }
+        return left.build();
+    }
+
+    private static Tie tie(Move move) {
+        if (move instanceof Link) {
+            return Tie.LINK;
+        }
+        if (move instanceof Kettle) {
+            return Tie.KETTLE;
+        }
+        return move instanceof Over ? Tie.OVER : move instanceof Board ? Tie.BOARD : Tie.KNOT;
+    }
+
+    private static Hole lower(Hole one, Hole other) {
+        return one.compareTo(other) < 0 ? one : other;
     }
 }

@@ -25,6 +25,11 @@ public record Tail(Hole hole, Face face, Side side) implements Move {
     }
 
     @Override
+    public boolean lies() {
+        return false;
+    }
+
+    @Override
     public double lengthMm(Frame frame) {
         return frame.tailMm();
     }

@@ -2,12 +2,12 @@ package itomichi.path;
 
 import java.util.ArrayList;
 import java.util.Collections;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.TreeMap;
 
 /**
- * A chain of moves, from the tail left at the start to the tail left at the end.
+ * Chains of moves, each from the tail left at its start to the tail left at its end: one thread, or several one after the other.
  *
  * @param moves the moves in sewing order
  */
@@ -33,7 +33,23 @@ public record ThreadPath(List<Move> moves) {
                 .sum();
     }
 
-    /** The thread in space from end to end: the first tail from its free end, every move, the last tail to its free end. */
+    /** The threads it is sewn with, one after the other, each from tail to tail; a rest without its last tail comes as it is. */
+    public List<ThreadPath> threads() {
+        List<ThreadPath> threads = new ArrayList<>();
+        int from = 0;
+        for (int i = 1; i < moves.size(); i++) {
+            if (moves.get(i) instanceof Tail && i > from) {
+                threads.add(new ThreadPath(moves.subList(from, i + 1)));
+                from = i + 1;
+            }
+        }
+        if (from < moves.size()) {
+            threads.add(new ThreadPath(moves.subList(from, moves.size())));
+        }
+        return threads;
+    }
+
+    /** One thread in space from end to end: the first tail from its free end, every move, the last tail to its free end. */
     public List<Point3> trace(Frame frame) {
         List<Point3> points = new ArrayList<>();
         for (Move move : moves) {
@@ -48,7 +64,7 @@ public record ThreadPath(List<Move> moves) {
 
     /** How often the needle passes through each hole. */
     public Map<Hole, Integer> passes() {
-        Map<Hole, Integer> passes = new TreeMap<>();
+        Map<Hole, Integer> passes = new HashMap<>();
         for (Move move : moves) {
             if (move instanceof Pass pass) {
                 passes.merge(pass.hole(), 1, Integer::sum);

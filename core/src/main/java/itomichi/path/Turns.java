@@ -26,9 +26,8 @@ final class Turns {
     }
 
     /** Down to the signature below, so many turns there, and back. */
-    static List<Point3> below(Frame frame, Spot spot, int turns, double turnMm) {
-        Point3 here = frame.at(spot);
-        Point3 below = new Point3(here.xMm(), here.yMm() - frame.pitchMm(), here.zMm());
+    static List<Point3> below(Frame frame, Hole hole, Point3 here, int turns, double turnMm) {
+        Point3 below = new Point3(here.xMm(), here.yMm() - frame.pitchMm(hole), here.zMm());
         List<Point3> points = new ArrayList<>();
         points.add(here);
         points.addAll(at(below, turns, turnMm));

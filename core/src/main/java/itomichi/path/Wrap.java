@@ -22,6 +22,11 @@ public record Wrap(Hole hole, Edge edge, Face to) implements Move {
     }
 
     @Override
+    public Move reversed() {
+        return new Wrap(hole, edge, to.opposite());
+    }
+
+    @Override
     public double lengthMm(Frame frame) {
         return 2 * frame.toEdgeMm(hole, edge) + frame.passedMm(hole);
     }

@@ -3,6 +3,7 @@ package itomichi.plan;
 import itomichi.gathering.SplitWish;
 import itomichi.measure.Length;
 import itomichi.structure.Need;
+import itomichi.structure.Stitching;
 import itomichi.structure.Structure;
 import java.util.EnumSet;
 import java.util.List;
@@ -41,6 +42,7 @@ public final class Binding {
                 HoleWish.of(to.holing().start(stations)),
                 spec.cover(),
                 spec.thread().withStrands(1),
+                spec.stitch().withVariant(Stitching.USUAL),
                 done);
         return bound.withCover(spec.cover().withWanted(to.inSoftCover()));
     }

@@ -16,7 +16,7 @@ import java.util.Optional;
  * @param papers the book's papers, each with how thick it is and how its stock is cut, in the order of the spec
  * @param coverSize the soft cover opened flat; nothing where there is none
  * @param holes where the holes are and what makes them; nothing where the book has none
- * @param sewing the thread; nothing where the structure's sewing cannot be planned here yet
+ * @param sewing the thread; nothing where it cannot be sewn as it is
  * @param figures the figures of the band, each with its working, in the order of the work
  * @param remarks what is to be said, the gravest first
  * @param next the next thing to do, stage by stage
@@ -46,8 +46,8 @@ public record BookPlan(
      * @throws IllegalStateException if it cannot
      */
     public SewingPlan sewn() {
-        return sewing.orElseThrow(() ->
-                new IllegalStateException("The sewing of a " + spec.bound().name() + " cannot be planned yet"));
+        return sewing.orElseThrow(
+                () -> new IllegalStateException("A " + spec.bound().name() + " cannot be sewn as it is"));
     }
 
     /** Holes through folds, of a book that has such. */

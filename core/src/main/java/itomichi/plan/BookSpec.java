@@ -9,6 +9,8 @@ import itomichi.measure.Length;
 import itomichi.measure.Unit;
 import itomichi.path.Face;
 import itomichi.station.StationScheme;
+import itomichi.structure.OwnStitching;
+import itomichi.structure.Stitching;
 import itomichi.structure.Structure;
 import itomichi.structure.Structures;
 import java.util.EnumSet;
@@ -28,6 +30,7 @@ import java.util.Set;
  * @param holes where the holes go
  * @param cover the soft cover sewn on with it, if any
  * @param thread what it is sewn with, and how
+ * @param stitch how it is sewn, where there is a choice
  * @param done stages that the binder has said are done
  */
 public record BookSpec(
@@ -41,6 +44,7 @@ public record BookSpec(
         HoleWish holes,
         Cover cover,
         Sewing thread,
+        StitchWish stitch,
         Set<Stage> done) {
 
     /** @throws UnfitValueException if a value is one that no book can have */
@@ -62,7 +66,8 @@ public record BookSpec(
         Limits.number("extent.number", "A book", extent.pages(bound.form().folded()), 1, MOST_PAGES, " pages");
         papers.check(unit);
         gathering.check(papers.all().size(), unit);
-        holes.check(bound, unit);
+        holes.check(unit);
+        stitch.check(unit);
         cover.check(unit);
     }
 
@@ -74,9 +79,36 @@ public record BookSpec(
         return papers.main().paper();
     }
 
-    /** Where the holes along the fold go. */
+    /** Where the holes along the fold go: as wanted, or where a pattern of the binder's own has them. */
     public StationScheme stations() {
-        return holes.stations();
+        StationScheme wanted = holes.stations();
+        Optional<OwnStitching> own = bound().key().equals(Structure.OWN_FOLD) ? stitch.own() : Optional.empty();
+        return own.map(OwnStitching::pattern)
+                .filter(pattern -> !pattern.side())
+                .filter(pattern -> !(wanted instanceof StationScheme.Placed
+                        && wanted.count() == pattern.places().size()))
+                .<StationScheme>map(pattern -> new StationScheme.Placed(pattern.stations(leaf.height())))
+                .orElse(wanted);
+    }
+
+    /** How it is sewn; empty where it is not, or where a pattern of the binder's own is wanted and none was taken. */
+    public Optional<Stitching> stitching() {
+        Structure bound = bound();
+        return bound.own()
+                ? stitch.own()
+                        .filter(own -> own.pattern().side() == bound.key().equals(Structure.OWN_SIDE))
+                        .map(Stitching.class::cast)
+                : bound.stitching();
+    }
+
+    /** The way it is sewn, of those the structure knows. */
+    public String variant() {
+        return stitching()
+                .flatMap(sewn -> sewn.variants().stream()
+                        .map(Stitching.Variant::key)
+                        .filter(stitch.variant()::equals)
+                        .findFirst())
+                .orElse(Stitching.USUAL);
     }
 
     /** Pages wanted. */
@@ -238,35 +270,37 @@ public record BookSpec(
     }
 
     public BookSpec withTitle(Title other) {
-        return new BookSpec(other, structure, use, extent, leaf, papers, gathering, holes, cover, thread, done);
+        return new BookSpec(other, structure, use, extent, leaf, papers, gathering, holes, cover, thread, stitch, done);
     }
 
     public BookSpec withStructure(String other) {
-        return new BookSpec(title, other, use, extent, leaf, papers, gathering, holes, cover, thread, done);
+        return new BookSpec(title, other, use, extent, leaf, papers, gathering, holes, cover, thread, stitch, done);
     }
 
     public BookSpec withUse(Use other) {
-        return new BookSpec(title, structure, other, extent, leaf, papers, gathering, holes, cover, thread, done);
+        return new BookSpec(
+                title, structure, other, extent, leaf, papers, gathering, holes, cover, thread, stitch, done);
     }
 
     public BookSpec withExtent(Extent other) {
-        return new BookSpec(title, structure, use, other, leaf, papers, gathering, holes, cover, thread, done);
+        return new BookSpec(title, structure, use, other, leaf, papers, gathering, holes, cover, thread, stitch, done);
     }
 
     public BookSpec withLeaf(Leaf other) {
-        return new BookSpec(title, structure, use, extent, other, papers, gathering, holes, cover, thread, done);
+        return new BookSpec(
+                title, structure, use, extent, other, papers, gathering, holes, cover, thread, stitch, done);
     }
 
     public BookSpec withPapers(Papers other) {
-        return new BookSpec(title, structure, use, extent, leaf, other, gathering, holes, cover, thread, done);
+        return new BookSpec(title, structure, use, extent, leaf, other, gathering, holes, cover, thread, stitch, done);
     }
 
     public BookSpec withGathering(Gathering other) {
-        return new BookSpec(title, structure, use, extent, leaf, papers, other, holes, cover, thread, done);
+        return new BookSpec(title, structure, use, extent, leaf, papers, other, holes, cover, thread, stitch, done);
     }
 
     public BookSpec withHoles(HoleWish other) {
-        return new BookSpec(title, structure, use, extent, leaf, papers, gathering, other, cover, thread, done);
+        return new BookSpec(title, structure, use, extent, leaf, papers, gathering, other, cover, thread, stitch, done);
     }
 
     public BookSpec withStations(StationScheme other) {
@@ -274,14 +308,19 @@ public record BookSpec(
     }
 
     public BookSpec withCover(Cover other) {
-        return new BookSpec(title, structure, use, extent, leaf, papers, gathering, holes, other, thread, done);
+        return new BookSpec(title, structure, use, extent, leaf, papers, gathering, holes, other, thread, stitch, done);
     }
 
     public BookSpec withSewing(Sewing other) {
-        return new BookSpec(title, structure, use, extent, leaf, papers, gathering, holes, cover, other, done);
+        return new BookSpec(title, structure, use, extent, leaf, papers, gathering, holes, cover, other, stitch, done);
+    }
+
+    public BookSpec withStitch(StitchWish other) {
+        return new BookSpec(title, structure, use, extent, leaf, papers, gathering, holes, cover, thread, other, done);
     }
 
     public BookSpec withDone(Set<Stage> other) {
-        return new BookSpec(title, structure, use, extent, leaf, papers, gathering, holes, cover, thread, other);
+        return new BookSpec(
+                title, structure, use, extent, leaf, papers, gathering, holes, cover, thread, stitch, other);
     }
 }

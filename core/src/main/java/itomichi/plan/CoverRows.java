@@ -39,7 +39,7 @@ final class CoverRows {
     }
 
     /** What each signature takes of the spine, its share of the room for paste-ins included; all together the natural width. */
-    private static List<Length> thicknesses(Block block) {
+    static List<Length> thicknesses(Block block) {
         double allMm = block.signatures().stream()
                 .mapToDouble(signature -> signature.laidFlat().mm())
                 .sum();

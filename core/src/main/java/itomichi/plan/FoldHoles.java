@@ -74,9 +74,8 @@ final class FoldHoles {
     static StationScheme afresh(BookSpec spec) {
         int count = spec.stations().count();
         int fresh = IntStream.of(count, count + 1)
-                .filter(wanted -> spec.bound()
-                        .stitching()
-                        .map(sewn -> sewn.takesStations(wanted))
+                .filter(wanted -> spec.stitching()
+                        .map(sewn -> sewn.takesStations(wanted, spec.variant()))
                         .orElse(true))
                 .findFirst()
                 .orElse(spec.bound().usualStations());

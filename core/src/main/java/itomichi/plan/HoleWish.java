@@ -6,7 +6,6 @@ import itomichi.station.Level;
 import itomichi.station.RowScheme;
 import itomichi.station.SideHole;
 import itomichi.station.StationScheme;
-import itomichi.structure.Structure;
 import java.util.List;
 import java.util.Optional;
 
@@ -93,8 +92,8 @@ public record HoleWish(StationScheme stations, Level level, RowScheme rows, Side
     }
 
     /** @throws UnfitValueException if a value is one that no book can have */
-    void check(Structure bound, Unit unit) {
-        checkStations(bound, unit);
+    void check(Unit unit) {
+        checkStations(unit);
         if (rows instanceof RowScheme.EdgeMargin edge) {
             Limits.length("rows.marginMm", "A margin", edge.margin(), 0, 300, unit);
         } else if (rows instanceof RowScheme.Pitch pitch) {
@@ -105,7 +104,7 @@ public record HoleWish(StationScheme stations, Level level, RowScheme rows, Side
         checkSide(unit);
     }
 
-    private void checkStations(Structure bound, Unit unit) {
+    private void checkStations(Unit unit) {
         Limits.number("stations.count", "A fold", stations.count(), 2, MOST_STATIONS, " stations");
         if (stations instanceof StationScheme.Margins margins) {
             Limits.length("stations.headMm", "A margin", margins.headMargin(), 0.5, 600, unit);
@@ -122,14 +121,6 @@ public record HoleWish(StationScheme stations, Level level, RowScheme rows, Side
         } else if (stations instanceof StationScheme.Placed placed) {
             increasing("stations.placedMm", "A station", "Station", "below", placed.fromHead(), unit);
         }
-        boolean byHand = stations instanceof StationScheme.Placed || stations instanceof StationScheme.Exemplar;
-        // placed one by one, a count is passed through on the way to another
-        bound.stitching().filter(sewn -> !byHand).ifPresent(sewn -> {
-            if (!sewn.takesStations(stations.count())) {
-                throw new UnfitValueException(
-                        "stations.count", "Read " + stations.count() + " stations; " + sewn.stationsWanted() + ".");
-            }
-        });
     }
 
     private static void increasing(

@@ -4,6 +4,7 @@ import itomichi.cutting.CuttingPlan;
 import itomichi.gathering.Gathered;
 import itomichi.measure.Fineness;
 import itomichi.measure.Phrase;
+import itomichi.path.SewingStep;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
@@ -20,7 +21,7 @@ final class NextThings {
             Gathered gathered,
             List<PaperPlan> papers,
             Optional<Holes> holes,
-            Optional<Sewer.Sewn> sewn) {
+            Optional<SewingPlan> sewn) {
         for (Stage stage : Stage.values()) {
             if (!spec.done().contains(stage)) {
                 return new BookPlan.NextThing(stage, false, words(stage, spec, gathered, papers, holes, sewn));
@@ -36,7 +37,7 @@ final class NextThings {
             Gathered gathered,
             List<PaperPlan> papers,
             Optional<Holes> holes,
-            Optional<Sewer.Sewn> sewn) {
+            Optional<SewingPlan> sewn) {
         return switch (stage) {
             case PURPOSE -> Phrase.of("Say what it is for");
             case PAPER -> paper(spec, papers);
@@ -53,7 +54,7 @@ final class NextThings {
             default ->
                 sewn.map(sewing -> sew(stage, spec, sewing))
                         .orElseGet(() -> Phrase.of(
-                                "Holes are planned; how a {} is sewn cannot be planned here yet",
+                                "Holes are planned; as they are, a {} cannot be sewn through them",
                                 spec.bound().name().toLowerCase(Locale.ROOT)));
         };
     }
@@ -99,14 +100,16 @@ final class NextThings {
         return Phrase.of("Fold {}{} into {} signatures", things(gathered.sheets(), "sheet"), of, signatures);
     }
 
-    private static Phrase sew(Stage stage, BookSpec spec, Sewer.Sewn sewn) {
+    private static Phrase sew(Stage stage, BookSpec spec, SewingPlan sewn) {
         return switch (stage) {
             case THREAD ->
                 Phrase.of(
-                        "Cut {} of {}",
-                        sewn.thread().cut().length().at(Fineness.THREAD),
+                        sewn.need().pieces().size() == 1
+                                ? "Cut {} of {}"
+                                : "Cut {} of {}, in " + sewn.need().pieces().size() + " lengths",
+                        sewn.need().cut().length().at(Fineness.THREAD),
                         spec.thread().thread().name());
-            default -> Phrase.of("Sew it: {}", things(sewn.plan().steps().size(), "move"));
+            default -> Phrase.of("Sew it: {}", things(SewingStep.of(sewn.path()).size(), "move"));
         };
     }
 

@@ -5,7 +5,6 @@ import itomichi.finding.Working;
 import itomichi.gathering.Gathered;
 import itomichi.gathering.Signature;
 import itomichi.measure.Length;
-import itomichi.path.Hole;
 import itomichi.schedule.BenchTime;
 import itomichi.station.Role;
 import itomichi.station.Stations;
@@ -34,15 +33,17 @@ public final class Planner {
         Gathered gathered =
                 Gatherer.gather(spec, thicknesses.stream().map(Working::length).toList(), strand);
         List<PaperPlan> papers = PaperPlan.of(spec, gathered, thicknesses);
-        Optional<Sewer.Sewn> sewn = Sewer.sew(spec, gathered, strand);
-        Optional<Holes> holes = holes(spec, gathered, strand, sewn);
+        Optional<Sewer.Route> route = Sewer.route(spec, gathered);
+        Optional<Holes> holes = holes(spec, gathered, strand, route);
+        Optional<SewingPlan> sewn =
+                holes.flatMap(made -> route.map(way -> Sewer.plan(spec, gathered, made, strand, way)));
         Optional<SoftCover> cover = cover(spec, gathered);
 
         Figures figures = new Figures(spec).addSheets(gathered, papers).addThickness(gathered, papers);
         holes.ifPresent(made -> new HoleFigures(spec, figures).add(made));
         sewn.ifPresentOrElse(
                 sewing -> figures.add("thread-thickness", "Thread thickness", diameter)
-                        .add("thread", "Thread to cut", sewing.thread().cut()),
+                        .add("thread", "Thread to cut", sewing.need().cut()),
                 () -> figures.addThreadByRule(gathered));
         cover.ifPresent(figures::addCover);
         figures.add("time", "At the bench", time(gathered, holes, sewn));
@@ -53,43 +54,39 @@ public final class Planner {
                 papers,
                 cover.map(soft -> new BookPlan.CoverSize(soft.width().length(), soft.height())),
                 holes,
-                sewn.map(Sewer.Sewn::plan),
+                sewn,
                 figures.all(),
                 Remarks.all(spec, gathered, papers, holes, sewn),
                 NextThings.of(spec, gathered, papers, holes, sewn));
     }
 
-    private static Working time(Gathered gathered, Optional<Holes> holes, Optional<Sewer.Sewn> sewn) {
+    private static Working time(Gathered gathered, Optional<Holes> holes, Optional<SewingPlan> sewn) {
         int punched = holes.map(made -> made.list().holes()).orElse(0);
         // what is folded: endpaper sections too, but never a single sheet
         int folded = gathered instanceof Gathered.InSignatures signatures
                 ? signatures.block().sheets()
                 : 0;
-        int passes = sewn.map(sewing -> sewing.plan().path().passes().values().stream()
-                        .mapToInt(Integer::intValue)
-                        .sum())
-                .orElse(gathered instanceof Gathered.Singly ? 3 * punched : punched);
+        int passes = sewn.map(SewingPlan::passes).orElse(gathered instanceof Gathered.Singly ? 3 * punched : punched);
         return BenchTime.of(folded, punched, passes);
     }
 
-    private static Optional<Holes> holes(BookSpec spec, Gathered gathered, Length strand, Optional<Sewer.Sewn> sewn) {
+    private static Optional<Holes> holes(BookSpec spec, Gathered gathered, Length strand, Optional<Sewer.Route> route) {
         Holing holing = spec.bound().holing();
         if (!holing.any()) {
             return Optional.empty();
         }
+        Map<Integer, Integer> passes = route.map(Sewer.Route::passes).orElse(Map.of());
         if (gathered instanceof Gathered.Singly singly) {
-            return Optional.of(SideHoles.of(spec, singly, strand));
+            return Optional.of(SideHoles.of(spec, singly, strand, passes));
         }
         Stations stations = FoldHoles.stations(spec);
         List<Role> roles = holing.roles(stations.count());
-        Map<Hole, Integer> sewnThrough =
-                sewn.map(sewing -> sewing.plan().path().passes()).orElse(Map.of());
         return Optional.of(FoldHoles.of(
                 spec,
                 (Gathered.InSignatures) gathered,
                 strand,
                 stations,
-                number -> sewnThrough.getOrDefault(new Hole(1, number), holing.passes(roles.get(number - 1)))));
+                number -> passes.getOrDefault(number, holing.passes(roles.get(number - 1)))));
     }
 
     /** A soft cover goes round the one fold, or round the spine of the whole block. */

@@ -2,6 +2,7 @@ package itomichi.plan;
 
 import itomichi.finding.Remark;
 import itomichi.gathering.Gathered;
+import itomichi.measure.Phrase;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
@@ -17,7 +18,7 @@ final class Remarks {
             Gathered gathered,
             List<PaperPlan> papers,
             Optional<Holes> holes,
-            Optional<Sewer.Sewn> sewn) {
+            Optional<SewingPlan> sewn) {
         List<Remark<BookSpec>> remarks = new ArrayList<>();
         remarks.addAll(PaperRemarks.of(spec, papers));
         remarks.addAll(GatherRemarks.of(spec, gathered));
@@ -33,10 +34,16 @@ final class Remarks {
             } else if (made instanceof Holes.ThroughSide side) {
                 remarks.addAll(SideRemarks.of(spec, side));
             }
-            remarks.addAll(CountRemarks.of(spec));
+            remarks.addAll(CountRemarks.of(spec, Sewer.stations(spec)));
+            if (Sewer.tooLarge(spec, gathered)) {
+                remarks.add(Remark.stop(
+                        "sewing-too-large",
+                        Phrase.of(
+                                "More than {} holes in all: a way through so many is not worked out.",
+                                Sewer.MOST_HOLES)));
+            }
         });
-        sewn.ifPresent(sewing -> remarks.addAll(ThreadRemarks.of(
-                spec, sewing.thread().cut().length(), sewing.plan().pathFaults())));
+        sewn.ifPresent(sewing -> remarks.addAll(ThreadRemarks.of(spec, sewing)));
         // the gravest first; else in the order of the work
         remarks.sort(Comparator.comparing((Remark<BookSpec> remark) -> remark.weight())
                 .reversed());

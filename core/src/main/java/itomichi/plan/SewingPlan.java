@@ -1,28 +1,47 @@
 package itomichi.plan;
 
-import itomichi.path.FoldFrame;
+import itomichi.path.Frame;
 import itomichi.path.PathFault;
 import itomichi.path.ThreadPath;
-import itomichi.station.Stations;
+import itomichi.structure.Stitching;
 import java.util.List;
 
 /**
- * Thread of a structure whose sewing can be planned.
+ * The thread of a book: its way, what was found wrong with it, how much of it is cut.
  *
- * @param fold stations, thicknesses and thread that the path lies in
+ * @param spec the book
+ * @param stitching how it is sewn
+ * @param choice what was chosen of it
+ * @param frame the work that the path lies in
  * @param path the thread's way
  * @param pathFaults what the independent checks found; empty for a sound path
- * @param steps the sewing, a hand's move at a time
+ * @param need the thread to cut
  */
-public record SewingPlan(FoldFrame fold, ThreadPath path, List<PathFault> pathFaults, List<StepLine> steps) {
+public record SewingPlan(
+        BookSpec spec,
+        Stitching stitching,
+        Stitching.Choice choice,
+        Frame frame,
+        ThreadPath path,
+        List<PathFault> pathFaults,
+        ThreadNeed need) {
 
     public SewingPlan {
         pathFaults = List.copyOf(pathFaults);
-        steps = List.copyOf(steps);
     }
 
-    /** Where the holes are. */
-    public Stations stations() {
-        return fold.stations();
+    /** The sewing, a hand's move at a time; worked out anew at every call. */
+    public List<StepLine> steps() {
+        return StepLines.of(this);
+    }
+
+    /** The same book sewn by another way through the same holes, as one that strayed may have to. */
+    public SewingPlan by(ThreadPath other) {
+        return new SewingPlan(spec, stitching, choice, frame, other, pathFaults, ThreadNeed.of(spec, other, frame));
+    }
+
+    /** Passes of the needle. */
+    public int passes() {
+        return path.passes().values().stream().mapToInt(Integer::intValue).sum();
     }
 }

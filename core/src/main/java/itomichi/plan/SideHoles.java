@@ -21,6 +21,7 @@ import itomichi.structure.Hands;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.TreeMap;
 
 /** Works out holes through the side of a block of single sheets. */
@@ -30,13 +31,28 @@ final class SideHoles {
 
     private SideHoles() {}
 
-    static Holes.ThroughSide of(BookSpec spec, Gathered.Singly block, Length strand) {
+    /** The holes, in the order they are numbered in. */
+    static List<SideHole> places(BookSpec spec) {
+        Stations main = FoldHoles.stations(spec);
+        Length height = spec.leaf().height();
+        Optional<List<SideHole>> own = spec.bound().own()
+                ? spec.stitch().own().map(sewn -> sewn.pattern().sideHoles(height))
+                : Optional.empty();
+        Optional<List<SideHole>> byHand = spec.holes()
+                .side()
+                .byHand()
+                .filter(placed -> own.map(List::size).orElse(placed.size()) == placed.size());
+        return byHand.or(() -> own).orElseGet(() -> scheme(spec).holes(main, height));
+    }
+
+    /** @param passes of the needle through each hole, by its number */
+    static Holes.ThroughSide of(BookSpec spec, Gathered.Singly block, Length strand, Map<Integer, Integer> passes) {
         Length height = spec.leaf().height();
         Stations main = FoldHoles.stations(spec);
         HoleWish.Side side = spec.holes().side();
-        List<SideHole> holes = side.byHand().orElseGet(() -> scheme(spec).holes(main, height));
+        List<SideHole> holes = places(spec);
         Length thickness = block.thickness().length();
-        List<HoleGroup> groups = groups(spec, holes, strand, thickness);
+        List<HoleGroup> groups = groups(spec, holes, strand, thickness, passes);
         return new Holes.ThroughSide(
                 holes,
                 main,
@@ -79,7 +95,8 @@ final class SideHoles {
                 .gives(Quantity.of(Length.ZERO, Fineness.MARK));
     }
 
-    private static List<HoleGroup> groups(BookSpec spec, List<SideHole> holes, Length strand, Length thickness) {
+    private static List<HoleGroup> groups(
+            BookSpec spec, List<SideHole> holes, Length strand, Length thickness, Map<Integer, Integer> sewn) {
         Map<Role, List<Integer>> byRole = new TreeMap<>();
         for (int i = 0; i < holes.size(); i++) {
             byRole.computeIfAbsent(holes.get(i).role(), role -> new ArrayList<>())
@@ -87,7 +104,11 @@ final class SideHoles {
         }
         List<HoleGroup> groups = new ArrayList<>();
         byRole.forEach((role, numbers) -> {
-            int passes = spec.bound().holing().passes(role);
+            int passes = numbers.stream()
+                    .mapToInt(number ->
+                            sewn.getOrDefault(number, spec.bound().holing().passes(role)))
+                    .max()
+                    .orElseThrow();
             Working size = HoleSize.of(
                     passes * spec.thread().strands(), strand, spec.thread().needleEye());
             groups.add(new HoleGroup(

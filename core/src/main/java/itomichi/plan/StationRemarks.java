@@ -82,8 +82,9 @@ final class StationRemarks {
             return;
         }
         int more = scheme.count() + 2;
-        boolean taken =
-                spec.bound().stitching().map(sewn -> sewn.takesStations(more)).orElse(true);
+        boolean taken = spec.stitching()
+                .map(sewn -> sewn.takesStations(more, spec.variant()))
+                .orElse(true);
         StationScheme wider = withCount(scheme, more);
         remarks.add(
                 taken && !wider.equals(scheme)
@@ -91,7 +92,7 @@ final class StationRemarks {
                         : remark);
     }
 
-    private static StationScheme withCount(StationScheme scheme, int count) {
+    static StationScheme withCount(StationScheme scheme, int count) {
         if (scheme instanceof StationScheme.Margins margins) {
             return new StationScheme.Margins(count, margins.headMargin(), margins.tailMargin());
         }

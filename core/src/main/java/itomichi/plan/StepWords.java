@@ -3,59 +3,243 @@ package itomichi.plan;
 import itomichi.measure.Fineness;
 import itomichi.measure.Length;
 import itomichi.measure.Phrase;
+import itomichi.path.Board;
+import itomichi.path.Edge;
 import itomichi.path.Face;
+import itomichi.path.FoldFrame;
+import itomichi.path.Frame;
 import itomichi.path.Hole;
+import itomichi.path.Kettle;
+import itomichi.path.Knot;
+import itomichi.path.Link;
 import itomichi.path.Move;
+import itomichi.path.Over;
 import itomichi.path.Pass;
+import itomichi.path.Round;
+import itomichi.path.Run;
 import itomichi.path.SewingStep;
+import itomichi.path.SewingStep.Kind;
 import itomichi.path.SewingStep.Towards;
+import itomichi.path.Spot;
+import itomichi.path.Tail;
+import itomichi.path.Under;
+import itomichi.path.Wrap;
+import itomichi.station.Role;
+import java.util.List;
+import java.util.Set;
+import java.util.TreeSet;
 import java.util.stream.Collectors;
 
-/** Says in trade words what a hand does in a step. */
+/**
+ * Says in trade words what a hand does in a step.
+ *
+ * <p>The work lies with its head to the left, the inside of the fold or the front of the block up; turned over, its head lies to the right.
+ */
 final class StepWords {
 
+    private final SewingPlan plan;
+    private final Frame frame;
     private final int stations;
-    private final Length tail;
-    private final int turns;
+    private final int signatures;
 
-    StepWords(int stations, Length tail, int turns) {
-        this.stations = stations;
-        this.tail = tail;
-        this.turns = turns;
+    StepWords(SewingPlan plan) {
+        this.plan = plan;
+        this.frame = plan.frame();
+        this.stations = plan.choice().stations();
+        this.signatures = plan.choice().signatures();
     }
 
-    /** What to do, for the given face towards the binder. */
-    Phrase words(SewingStep step, Face up) {
-        if (step.ties()) {
-            return Phrase.of(
-                    "Tie a square knot of {} turn{} over the long stitch at {}, a tail on each side of it.",
-                    turns,
-                    turns == 1 ? "" : "s",
-                    hole(step.target()));
+    private boolean fold() {
+        return frame instanceof FoldFrame;
+    }
+
+    /** What to do, with the work as it lies or turned over. */
+    Phrase words(SewingStep step, boolean turned) {
+        return switch (step.kind()) {
+            case KETTLE -> kettle(step);
+            case TIE -> tie(step, turned);
+            case JOIN ->
+                Phrase.of(
+                        "Cut the thread with a tail of {} and tie the next one to it with a square knot, outside at {}.",
+                        plan.spec().thread().tail().at(Fineness.THREAD),
+                        hole(step.target()));
+            case PASS -> pass(step, turned);
+        };
+    }
+
+    private Phrase pass(SewingStep step, boolean turned) {
+        Pass pass = lastPass(step);
+        List<Move> before = step.moves().subList(0, step.moves().indexOf(pass));
+        if (step.begins()) {
+            return begin(step, pass);
         }
-        Move pass = step.moves().get(step.moves().size() - 1);
-        Face to = ((Pass) pass).to();
-        String through = (to == Face.OUTSIDE ? "out" : "in") + " through " + hole(step.target());
-        if (step.number() == 1) {
-            return Phrase.of(
-                    "Go {}. Leave a tail of {} on the {}.",
-                    through,
-                    tail.at(Fineness.THREAD),
-                    to.opposite().word());
+        StringBuilder words = new StringBuilder();
+        for (Move move : before) {
+            words.append(words.isEmpty() ? "" : ", ").append(lie(move, step, turned));
         }
-        String along = "Along the " + to.opposite().word() + " towards " + end(step.towards(), up);
-        return Phrase.of("{}{}, {}.", along, over(step), through);
+        if (before.isEmpty()) {
+            return Phrase.of("Go back {} through the same {}.", way(pass.to()), hole(pass.hole()));
+        }
+        Move last = before.get(before.size() - 1);
+        boolean same = last.start().hole().equals(pass.hole());
+        words.append(same ? ", and back " : ", ")
+                .append(way(pass.to()))
+                .append(" through ")
+                .append(hole(pass.hole()))
+                .append('.');
+        return Phrase.of("{}", capital(words.toString()));
+    }
+
+    private static Pass lastPass(SewingStep step) {
+        return step.moves().stream()
+                .filter(Pass.class::isInstance)
+                .map(Pass.class::cast)
+                .reduce((one, other) -> other)
+                .orElseThrow();
+    }
+
+    private Phrase begin(SewingStep step, Pass pass) {
+        String lay = signatures > 1 && (step.number() == 1 || !plan.stitching().goesOn())
+                ? "Signature " + pass.hole().signature() + ": g"
+                : "G";
+        if (plan.stitching().hiddenStart(plan.choice().variant()) && isMiddle(step)) {
+            return Phrase.of(
+                    "Open the block at its middle; from inside it go up through {} to the front. Leave a tail of {} between the sheets.",
+                    hole(pass.hole()),
+                    plan.spec().thread().tail().at(Fineness.THREAD));
+        }
+        return Phrase.of(
+                "{}o {} through {}. Leave a tail of {} {}.",
+                lay,
+                way(pass.to()),
+                hole(pass.hole()),
+                plan.spec().thread().tail().at(Fineness.THREAD),
+                on(pass.to().opposite()));
+    }
+
+    /** The thread of a stab binding itself, not that of an inner binding. */
+    private boolean isMiddle(SewingStep step) {
+        return plan.choice().side().get(step.target().station() - 1).role() != Role.INNER;
+    }
+
+    private String lie(Move move, SewingStep step, boolean turned) {
+        if (move instanceof Run run && run.climbs()) {
+            return "lay signature " + run.to().signature() + " on and climb to it outside";
+        }
+        if (move instanceof Run run) {
+            return "along " + the(run.face()) + towards(run, turned) + over(step);
+        }
+        if (move instanceof Under under) {
+            return "along the outside" + towards(under, turned)
+                    + ", on the way under the stitch of the signature below";
+        }
+        if (move instanceof Round round) {
+            return "lay signature " + round.to().signature() + " on, go round the "
+                    + round.edge().word() + " edge of the cover into its fold";
+        }
+        if (move instanceof Wrap wrap) {
+            return "round the " + wrap.edge().word() + " to " + the(wrap.to());
+        }
+        if (move instanceof Link) {
+            return "pass behind the stitch of the signature below";
+        }
+        return move instanceof Over
+                ? "over the cord"
+                : move instanceof Board ? "round the board’s spine edge and out through its hole" : "";
+    }
+
+    private Phrase kettle(SewingStep step) {
+        boolean finish = step.moves().get(step.moves().size() - 1) instanceof Tail;
+        boolean linked = step.moves().stream().anyMatch(Link.class::isInstance);
+        return Phrase.of(
+                "{} at {}: down between the two signatures below, round the stitch that joins them, up through the loop.{}",
+                linked ? "Pass behind the stitch of the row below, then a kettle stitch" : "Kettle stitch",
+                hole(step.target()),
+                finish ? " This one locks the end." : "");
+    }
+
+    private Phrase tie(SewingStep step, boolean turned) {
+        Knot knot = step.moves().stream()
+                .filter(Knot.class::isInstance)
+                .map(Knot.class::cast)
+                .findFirst()
+                .orElseThrow();
+        String lead = step.moves().stream()
+                .filter(move -> move instanceof Run run && !run.climbs())
+                .map(move -> capital(lie(move, step, turned)) + ". ")
+                .findFirst()
+                .orElse("");
+        String turns = knot.turns() + " turn" + (knot.turns() == 1 ? "" : "s");
+        if (!fold()) {
+            boolean hidden = plan.stitching().hiddenStart(plan.choice().variant()) && isMiddle(step);
+            return hidden
+                    ? Phrase.of(
+                            "{}Go into {} from the back, only as far as the middle of the block, and tie a square knot of {} with the tail there.",
+                            lead,
+                            hole(step.target()),
+                            turns)
+                    : Phrase.of(
+                            "{}Tie a square knot of {} with the tail at {}, {}.",
+                            lead,
+                            turns,
+                            hole(step.target()),
+                            on(knot.face()));
+        }
+        return Phrase.of("{}", lead + tieAtFold(step, knot, turns));
+    }
+
+    private String tieAtFold(SewingStep step, Knot knot, String turns) {
+        boolean twoTails = startTail(step);
+        if (twoTails && crossed(knot)) {
+            return "Tie a square knot of " + turns + " over the long stitch at " + hole(step.target())
+                    + ", a tail on each side of it.";
+        }
+        if (twoTails) {
+            return "Tie a square knot of " + turns + " with the tail at " + hole(step.target()) + ".";
+        }
+        if (knot.face() == Face.OUTSIDE && step.target().signature() > 1) {
+            return "Tie a square knot of " + turns + " with the tail that hangs from signature 1, at "
+                    + hole(step.target()) + ".";
+        }
+        return "Tie off with a knot of " + turns + " round the nearest stitch inside, at " + hole(step.target()) + ".";
+    }
+
+    /** Whether the tail left at the start of this thread hangs where this step knots. */
+    private boolean startTail(SewingStep step) {
+        for (Move move : plan.path().threads().get(step.thread() - 1).moves()) {
+            if (move instanceof Tail tail) {
+                return tail.hole().equals(step.target());
+            }
+        }
+        return false;
+    }
+
+    private boolean crossed(Knot knot) {
+        return plan.path().moves().stream()
+                .anyMatch(move -> move instanceof Run run && run.face() == knot.face() && run.passesOver(knot.hole()));
     }
 
     /** What to look out for in a step; empty where there is nothing. */
     Phrase care(SewingStep step) {
-        if (step.ties()) {
+        if (step.kind() == Kind.TIE || step.kind() == Kind.KETTLE) {
+            boolean end = step.moves().get(step.moves().size() - 1) instanceof Tail;
             return Phrase.of(
-                    "Pull along the fold until the thread lies flat on both faces, then tie. Trim the tails to about {}.",
-                    Length.ofMm(15).at(Fineness.CUT));
+                    end
+                            ? "Pull along the fold until the thread lies flat on both faces, then tie. Trim the tails to about {}."
+                            : "Check the tension first: pull along the fold, not across it, until the thread lies flat inside and outside.",
+                    end ? new Object[] {Length.ofMm(15).at(Fineness.CUT)} : new Object[0]);
         }
-        if (step.number() == 1) {
+        if (step.kind() == Kind.JOIN) {
+            return Phrase.of("Let the knot sit outside, between two signatures, where it makes no bump inside.");
+        }
+        if (step.begins()) {
             return Phrase.of("Hold the tail, or clip it, so that it does not pull through.");
+        }
+        if (step.moves().size() == 1) {
+            return Phrase.of("Leave a small loop outside: the next signature is linked through it.");
+        }
+        if (step.moves().stream().anyMatch(Link.class::isInstance)) {
+            return Phrase.of("Draw it snug, not tight: the links should stand in one line.");
         }
         if (step.holdsThread()) {
             String side = step.towards() == Towards.HEAD ? "tail" : "head";
@@ -67,29 +251,92 @@ final class StepWords {
         return Phrase.EMPTY;
     }
 
-    private static String over(SewingStep step) {
+    private String over(SewingStep step) {
         if (step.crosses().isEmpty()) {
             return "";
         }
-        boolean one = step.crosses().size() == 1;
-        return ", past hole" + (one ? " " : "s ")
-                + step.crosses().stream()
-                        .map(Hole::station)
-                        .map(String::valueOf)
-                        .collect(Collectors.joining(", "))
+        Set<Integer> crossed =
+                step.crosses().stream().map(Hole::station).collect(Collectors.toCollection(TreeSet::new));
+        return ", past hole" + (crossed.size() == 1 ? " " : "s ")
+                + crossed.stream().map(String::valueOf).collect(Collectors.joining(", "))
                 + " in one long stitch";
     }
 
     private String hole(Hole hole) {
         int station = hole.station();
+        if (!fold()) {
+            Role role = plan.choice().side().get(station - 1).role();
+            return "hole " + station + (role == Role.MAIN || role == Role.BY_HAND ? "" : ", " + role.words());
+        }
         String name = station == 1
                 ? ", nearest the head"
                 : station == stations ? ", nearest the tail" : 2 * station == stations + 1 ? ", the centre" : "";
         return "hole " + station + name;
     }
 
-    private static String end(Towards towards, Face up) {
-        boolean left = (towards == Towards.HEAD) == (up == Face.INSIDE);
-        return (towards == Towards.HEAD ? "the head, to the " : "the tail, to the ") + (left ? "left" : "right");
+    private static String way(Face to) {
+        return switch (to) {
+            case OUTSIDE -> "out";
+            case INSIDE -> "in";
+            case BACK -> "down";
+            case FRONT -> "up";
+        };
+    }
+
+    private String the(Face face) {
+        if (!plan.stitching().sewnAtOnce()) {
+            return "the " + face.word();
+        }
+        return face == Face.INSIDE ? "the inside of section 1" : "the inside of section 2";
+    }
+
+    private String on(Face face) {
+        return plan.stitching().sewnAtOnce() ? "in " + the(face).replace("the inside of ", "") : "on " + the(face);
+    }
+
+    private String towards(Move move, boolean turned) {
+        double from = frame.at(move.start()).xMm();
+        double to = frame.at(move.end()).xMm();
+        if (Math.abs(to - from) < 0.05) {
+            return fold() ? "" : " straight across to hole " + move.end().hole().station();
+        }
+        boolean head = to < from;
+        boolean left = head != turned;
+        return " towards the " + (head ? "head" : "tail") + ", to the " + (left ? "left" : "right");
+    }
+
+    private static String capital(String words) {
+        return words.isEmpty() ? words : Character.toUpperCase(words.charAt(0)) + words.substring(1);
+    }
+
+    /** How long a move is, and by what sum. */
+    Phrase length(Move move) {
+        Length whole = Length.ofMm(move.lengthMm(frame));
+        Spot end = move.end();
+        String name;
+        if (move instanceof Pass) {
+            name = "through the thickness at " + hole(end.hole());
+        } else if (move instanceof Run run) {
+            name = run.climbs()
+                    ? "from signature to signature"
+                    : "from hole " + run.from().station() + " to hole "
+                            + run.to().station() + (frame.liftMm(run) > 0 ? ", up and down the tape" : "");
+        } else if (move instanceof Wrap wrap) {
+            name = "twice to the " + wrap.edge().word() + " and the thickness";
+        } else if (move instanceof Link || move instanceof Under) {
+            name = "down to the signature below and back, half round the thread there"
+                    + (move instanceof Under ? ", and the run" : "");
+        } else if (move instanceof Kettle) {
+            name = "down and back, one and a half turns round the thread";
+        } else if (move instanceof Knot knot) {
+            name = knot.turns() + " turns of 12 threads’ thickness";
+        } else if (move instanceof Over) {
+            name = "once round the cord";
+        } else if (move instanceof Board) {
+            name = "round the board’s edge and through it";
+        } else {
+            name = "round the " + (move instanceof Round round ? round.edge() : Edge.HEAD).word() + " edge";
+        }
+        return Phrase.of("{}: {}", capital(name), whole.at(Fineness.MARK));
     }
 }

@@ -22,27 +22,59 @@ final class ThreadRemarks {
         this.spec = spec;
     }
 
-    static List<Remark<BookSpec>> of(BookSpec spec, Length cut, List<PathFault> pathFaults) {
+    static List<Remark<BookSpec>> of(BookSpec spec, SewingPlan sewing) {
         ThreadRemarks remarks = new ThreadRemarks(spec);
-        remarks.thread(cut);
-        for (PathFault fault : pathFaults) {
+        remarks.length(sewing);
+        remarks.thread();
+        remarks.even(sewing);
+        for (PathFault fault : sewing.pathFaults()) {
             remarks.remarks.add(Remark.stop(
                     "path-" + fault.kind().name().toLowerCase(Locale.ROOT), Phrase.of("{}", fault.words())));
         }
         return remarks.remarks;
     }
 
-    private void thread(Length cut) {
-        double heights =
-                cut.mm() / spec.thread().strands() / spec.leaf().height().mm();
-        if (heights > WORKABLE_HEIGHTS) {
-            remarks.add(Remark.note(
-                    "thread-long",
-                    Phrase.of(
-                            "The thread is {} heights long: past {} it tangles. Wax it well and draw it through by halves.",
-                            Math.round(heights),
-                            Math.round(WORKABLE_HEIGHTS))));
+    /** A thread that is too long to work with is parted at the ends of signatures, where it can be. */
+    private void length(SewingPlan sewing) {
+        double heights = sewing.need().longest().mm()
+                / spec.thread().strands()
+                / spec.leaf().height().mm();
+        if (heights <= WORKABLE_HEIGHTS) {
+            return;
         }
+        Remark<BookSpec> remark = Remark.note(
+                "thread-long",
+                Phrase.of(
+                        "The thread is {} heights long: past {} it tangles. {}",
+                        Math.round(heights),
+                        Math.round(WORKABLE_HEIGHTS),
+                        sewing.stitching().goesOn()
+                                ? "Join another at the end of a signature."
+                                : "Wax it well and draw it through by halves."));
+        boolean parts = sewing.stitching().goesOn() && spec.stitch().threads() == StitchWish.Threads.ONE;
+        remarks.add(
+                parts
+                        ? remark.mendedBy(
+                                Phrase.of(
+                                        "Sew with threads of up to {} heights",
+                                        Math.round(spec.stitch().workHeights())),
+                                spec.withStitch(spec.stitch().withThreads(StitchWish.Threads.WORKABLE)))
+                        : remark);
+    }
+
+    private void even(SewingPlan sewing) {
+        boolean pamphlet = sewing.stitching().choosesKnot();
+        if (pamphlet && sewing.choice().stations() % 2 == 0) {
+            remarks.add(Remark.note(
+                    "no-centre",
+                    Phrase.of(
+                            "{} stations have no centre: it begins at hole {}, and the knot sits beside it, not over a long stitch.",
+                            sewing.choice().stations(),
+                            sewing.choice().stations() / 2)));
+        }
+    }
+
+    private void thread() {
         Length diameter = Length.ofMm(spec.thread().thread().diameter().result().number());
         if (spec.thread().needleEye().isLessThan(diameter)) {
             remarks.add(Remark.caution(

@@ -1,9 +1,14 @@
 package itomichi.structure;
 
 import itomichi.gathering.Form;
+import itomichi.path.Hole;
+import itomichi.path.StitchPattern;
+import itomichi.path.ThreadPath;
+import java.util.Optional;
+import java.util.function.ToIntFunction;
 
 /** Signatures sewn all along and linked between pairs of stations, for a case. */
-final class FrenchLink extends Described {
+final class FrenchLink extends Described implements Stitching {
 
     FrenchLink() {
         super(
@@ -22,6 +27,41 @@ final class FrenchLink extends Described {
         judge(Need.CARRY, 2, "boards protect it");
         judge(Need.LIE_FLAT, 1, "opens fairly flat");
         judge(Need.LOOSE_SHEETS, -3, "needs sheets that are folded");
+    }
+
+    @Override
+    public Optional<Stitching> stitching() {
+        return Optional.of(this);
+    }
+
+    @Override
+    public boolean takesStations(int count, String variant) {
+        return Pairs.takesStations(count);
+    }
+
+    @Override
+    public String stationsWanted(String variant) {
+        return "a French link takes " + Pairs.WANTED;
+    }
+
+    @Override
+    public ThreadPath stitch(Choice choice) {
+        return Pairs.stitch(choice, true);
+    }
+
+    @Override
+    public StitchPattern pattern(Choice choice) {
+        return Pairs.pattern(choice, true);
+    }
+
+    @Override
+    public ToIntFunction<Hole> mostPasses(Choice choice) {
+        return hole -> 1;
+    }
+
+    @Override
+    public boolean goesOn() {
+        return true;
     }
 
     @Override

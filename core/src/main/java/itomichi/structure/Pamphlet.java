@@ -1,28 +1,17 @@
 package itomichi.structure;
 
 import itomichi.gathering.Form;
-import itomichi.path.Face;
 import itomichi.path.Hole;
 import itomichi.path.PathBuilder;
 import itomichi.path.StitchPattern;
-import itomichi.path.StitchPattern.Stitch;
-import itomichi.path.Tail;
 import itomichi.path.ThreadPath;
-import java.util.ArrayList;
-import java.util.HashSet;
-import java.util.List;
 import java.util.Optional;
-import java.util.Set;
+import java.util.function.ToIntFunction;
 
 /**
- * One signature sewn through its fold with an odd number of stations.
- *
- * <p>The thread starts at the centre, weaves to the head, weaves back through the gaps left, crosses the centre in one long stitch,
- * weaves to the tail and back, and is knotted over the long stitch. Every gap is then covered once on each face.
+ * One signature sewn through its fold.
  */
 final class Pamphlet extends Described implements Stitching {
-
-    private static final int MOST_STATIONS = 31;
 
     Pamphlet() {
         super(
@@ -49,75 +38,37 @@ final class Pamphlet extends Described implements Stitching {
     }
 
     @Override
-    public boolean takesStations(int count) {
-        return count >= 3 && count <= MOST_STATIONS && count % 2 == 1;
+    public boolean takesStations(int count, String variant) {
+        return Weave.takesStations(count);
     }
 
     @Override
-    public String stationsWanted() {
-        return "a pamphlet takes an odd number of stations from 3 to " + MOST_STATIONS
-                + ": it starts at the one in the centre";
+    public String stationsWanted(String variant) {
+        return "a pamphlet takes 2 to " + Weave.MOST_STATIONS + " stations; an odd number has a centre to begin at";
     }
 
     @Override
     public ThreadPath stitch(Choice choice) {
-        int centre = centre(choice);
-        Face near = choice.knot();
-        PathBuilder path = new PathBuilder().from(new Hole(1, centre), near, Tail.Side.LEFT);
-        Face to = near.opposite();
-        for (int station : order(choice.stations(), centre)) {
-            path.pass(new Hole(1, station), to);
-            to = to.opposite();
-        }
-        return path.tie(choice.turns()).end(Tail.Side.RIGHT);
-    }
-
-    /** Centre to head, back to beside the centre, over it, to the tail, back to the centre. */
-    private static List<Integer> order(int stations, int centre) {
-        List<Integer> order = new ArrayList<>();
-        for (int station = centre; station >= 1; station--) {
-            order.add(station);
-        }
-        for (int station = 2; station < centre; station++) {
-            order.add(station);
-        }
-        for (int station = centre + 1; station <= stations; station++) {
-            order.add(station);
-        }
-        for (int station = stations - 1; station >= centre; station--) {
-            order.add(station);
-        }
-        return order;
-    }
-
-    private int centre(Choice choice) {
-        if (!takesStations(choice.stations())) {
-            throw new IllegalArgumentException("Read " + choice.stations() + " stations; " + stationsWanted());
-        }
-        return (choice.stations() + 1) / 2;
+        PathBuilder path = new PathBuilder();
+        new Weave(1, choice).sew(path);
+        return path.end();
     }
 
     @Override
     public StitchPattern pattern(Choice choice) {
-        int centre = centre(choice);
-        Set<Hole> holes = new HashSet<>();
-        List<Stitch> stitches = new ArrayList<>();
-        for (int station = 1; station <= choice.stations(); station++) {
-            holes.add(new Hole(1, station));
-            if (station < choice.stations()) {
-                stitches.add(new Stitch(choice.knot().opposite(), new Hole(1, station), new Hole(1, station + 1)));
-                if (station != centre - 1 && station != centre) {
-                    stitches.add(new Stitch(choice.knot(), new Hole(1, station), new Hole(1, station + 1)));
-                }
-            }
-        }
-        stitches.add(new Stitch(choice.knot(), new Hole(1, centre - 1), new Hole(1, centre + 1)));
-        return new StitchPattern(holes, stitches);
+        StitchPattern.Builder pattern = new StitchPattern.Builder();
+        new Weave(1, choice).show(pattern);
+        return pattern.build();
     }
 
     @Override
-    public int mostPasses() {
-        return 2;
+    public ToIntFunction<Hole> mostPasses(Choice choice) {
+        return hole -> 2;
+    }
+
+    @Override
+    public boolean choosesKnot() {
+        return true;
     }
 
     @Override

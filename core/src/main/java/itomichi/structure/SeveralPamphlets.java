@@ -1,9 +1,15 @@
 package itomichi.structure;
 
 import itomichi.gathering.Form;
+import itomichi.path.Hole;
+import itomichi.path.PathBuilder;
+import itomichi.path.StitchPattern;
+import itomichi.path.ThreadPath;
+import java.util.Optional;
+import java.util.function.ToIntFunction;
 
 /** Signatures sewn each by itself through one cover. */
-final class SeveralPamphlets extends Described {
+final class SeveralPamphlets extends Described implements Stitching {
 
     SeveralPamphlets() {
         super(
@@ -22,6 +28,50 @@ final class SeveralPamphlets extends Described {
         judge(Need.CARRY, 1, "a soft cover that bends");
         judge(Need.LIE_FLAT, 1, "flat within each signature, less between two");
         judge(Need.LOOSE_SHEETS, -3, "needs sheets that are folded");
+    }
+
+    @Override
+    public Optional<Stitching> stitching() {
+        return Optional.of(this);
+    }
+
+    @Override
+    public boolean takesStations(int count, String variant) {
+        return Weave.takesStations(count);
+    }
+
+    @Override
+    public String stationsWanted(String variant) {
+        return "each pamphlet takes 2 to " + Weave.MOST_STATIONS + " stations; an odd number has a centre to begin at";
+    }
+
+    @Override
+    public ThreadPath stitch(Choice choice) {
+        PathBuilder path = new PathBuilder();
+        for (int signature = 1; signature <= choice.signatures(); signature++) {
+            new Weave(signature, choice).sew(path);
+            path.cut();
+        }
+        return path.end();
+    }
+
+    @Override
+    public StitchPattern pattern(Choice choice) {
+        StitchPattern.Builder pattern = new StitchPattern.Builder();
+        for (int signature = 1; signature <= choice.signatures(); signature++) {
+            new Weave(signature, choice).show(pattern);
+        }
+        return pattern.apart();
+    }
+
+    @Override
+    public ToIntFunction<Hole> mostPasses(Choice choice) {
+        return hole -> 2;
+    }
+
+    @Override
+    public boolean choosesKnot() {
+        return true;
     }
 
     @Override

@@ -1,10 +1,30 @@
 package itomichi.structure;
 
 import itomichi.gathering.Form;
+import itomichi.order.Order;
+import itomichi.order.Orders;
+import itomichi.order.Question;
+import itomichi.path.Face;
+import itomichi.path.Hole;
+import itomichi.path.PathBuilder;
+import itomichi.path.Spot;
+import itomichi.path.StitchPattern;
+import itomichi.path.StitchPattern.Tie;
+import itomichi.path.Tail;
+import itomichi.path.ThreadPath;
 import itomichi.station.Role;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.function.ToIntFunction;
 
 /** Single sheets sewn through the side, near the spine: one thread pattern, several looks. */
-final class StabBinding extends Described {
+final class StabBinding extends Described implements Stitching {
+
+    private static final String AT_THE_BACK = "knot-at-back";
+    private static final String OPEN_ENDS = "open-ends";
+    private static final String OPEN_AT_THE_BACK = "open-ends-knot-at-back";
 
     private final double heights;
 
@@ -87,6 +107,102 @@ final class StabBinding extends Described {
                 5,
                 Holing.side(Role.CORNER, Role.BETWEEN),
                 8);
+    }
+
+    @Override
+    public Optional<Stitching> stitching() {
+        return Optional.of(this);
+    }
+
+    @Override
+    public List<Variant> variants() {
+        return List.of(
+                new Variant(USUAL, "start hidden, head and tail wrapped", "No knot shows; both ends are guarded."),
+                new Variant(
+                        AT_THE_BACK,
+                        "knot at the back, head and tail wrapped",
+                        "Quicker to start; the knot shows at the back."),
+                new Variant(
+                        OPEN_ENDS,
+                        "start hidden, head and tail left open",
+                        "A little less thread; corners wear sooner."),
+                new Variant(OPEN_AT_THE_BACK, "knot at the back, head and tail left open", "The plainest."));
+    }
+
+    @Override
+    public boolean takesStations(int count, String variant) {
+        return count >= 2;
+    }
+
+    @Override
+    public String stationsWanted(String variant) {
+        return "a stab binding takes two main holes or more";
+    }
+
+    private static SideStitches stitches(Choice choice) {
+        boolean open = choice.variant().equals(OPEN_ENDS) || choice.variant().equals(OPEN_AT_THE_BACK);
+        SideStitches stitches = new SideStitches(choice.side(), !open);
+        if (!stitches.sewable()) {
+            throw new IllegalArgumentException("Two main holes are wanted; read " + choice.side());
+        }
+        return stitches;
+    }
+
+    /**
+     * The two ties of an inner binding, if there is one; then from the middle hole to the head and back and to the tail and back, wrapping
+     * on the way back. Start and end lie in the middle hole, on the back: a hidden start only goes as far as the inside of the block and
+     * uses as much thread.
+     */
+    @Override
+    public ThreadPath stitch(Choice choice) {
+        SideStitches stitches = stitches(choice);
+        PathBuilder path = new PathBuilder();
+        List<Integer> inner = stitches.inner();
+        for (int i = 0; i + 1 < inner.size(); i += 2) {
+            Hole first = new Hole(1, inner.get(i));
+            path.from(first, Face.FRONT, Tail.Side.FREE)
+                    .pass(first, Face.BACK)
+                    .pass(new Hole(1, inner.get(i + 1)), Face.FRONT)
+                    .lieTo(first)
+                    .tie(choice.turns())
+                    .cut();
+        }
+        Hole middle = new Hole(1, stitches.middle());
+        path.from(middle, Face.BACK, Tail.Side.FREE).pass(middle, Face.FRONT);
+        Order order = Orders.find(new Question(
+                stitches.lies(),
+                new Spot(middle, Face.FRONT),
+                new Spot(middle, Face.BACK),
+                Set.of(),
+                SideStitches.frame(choice.side())));
+        ((Order.Found) order).moves().forEach(path::then);
+        return path.tie(choice.turns()).end();
+    }
+
+    @Override
+    public StitchPattern pattern(Choice choice) {
+        SideStitches stitches = stitches(choice);
+        StitchPattern.Builder pattern = SideStitches.show(stitches.lies());
+        List<Integer> inner = stitches.inner();
+        for (int i = 0; i + 1 < inner.size(); i += 2) {
+            pattern.stitch(Face.BACK, 1, inner.get(i), inner.get(i + 1))
+                    .stitch(Face.FRONT, 1, inner.get(i), inner.get(i + 1))
+                    .hold(Tie.KNOT, 1, inner.get(i));
+        }
+        return pattern.hold(Tie.KNOT, 1, stitches.middle()).build();
+    }
+
+    /** As often as stitches end there on one face, which is as few as can be. */
+    @Override
+    public ToIntFunction<Hole> mostPasses(Choice choice) {
+        StitchPattern pattern = pattern(choice);
+        Map<Hole, Integer> ends = pattern.endsOn(Face.FRONT);
+        return hole -> ends.getOrDefault(hole, 0);
+    }
+
+    @Override
+    public boolean hiddenStart(String variant) {
+        return variant.equals(USUAL) || variant.equals(OPEN_ENDS);
     }
 
     @Override

@@ -1,17 +1,29 @@
 package itomichi.structure;
 
 import itomichi.path.Face;
+import itomichi.path.Hole;
 import itomichi.path.StitchPattern;
 import itomichi.path.ThreadPath;
+import itomichi.station.SideHole;
+import java.util.List;
+import java.util.function.ToIntFunction;
 
 /** How a structure is sewn: the stations it takes, the order of the thread, what shows when it is done. */
 public interface Stitching {
 
-    /** Whether it can be sewn through so many stations. */
-    boolean takesStations(int count);
+    /** The only way where practitioners do not differ. */
+    String USUAL = "usual";
+
+    /** The ways it is sewn where practitioners differ, the commonest first. */
+    default List<Variant> variants() {
+        return List.of(new Variant(USUAL, "the usual way", ""));
+    }
+
+    /** Whether it can be sewn through so many stations in the way chosen. */
+    boolean takesStations(int count, String variant);
 
     /** What stations it takes, for a line that refuses others. */
-    String stationsWanted();
+    String stationsWanted(String variant);
 
     /**
      * The usual order of sewing.
@@ -23,15 +35,82 @@ public interface Stitching {
     /** What shows when it is sewn, made without looking at {@link #stitch}. */
     StitchPattern pattern(Choice choice);
 
-    /** Passes through the fullest hole. */
-    int mostPasses();
+    /** How often the needle may pass each hole. */
+    ToIntFunction<Hole> mostPasses(Choice choice);
+
+    /** Whether a binder chooses on which side the knot sits. */
+    default boolean choosesKnot() {
+        return false;
+    }
+
+    /** What is sewn on with it: a thing whose measure counts. */
+    default SewnOn sewnOn(String variant) {
+        return SewnOn.NOTHING;
+    }
+
+    /** Whether all signatures are pierced together, as if they were one. */
+    default boolean sewnAtOnce() {
+        return false;
+    }
+
+    /** Whether both ends of the thread are hidden inside the block. */
+    default boolean hiddenStart(String variant) {
+        return false;
+    }
+
+    /** Whether one thread goes on from signature to signature, so that it may be joined at their ends. */
+    default boolean goesOn() {
+        return false;
+    }
+
+    /** What is sewn on with a structure. */
+    enum SewnOn {
+        NOTHING,
+        TAPES,
+        CORD,
+        BOARDS
+    }
+
+    /**
+     * A way of sewing.
+     *
+     * @param key a name that does not change
+     * @param words what a binder calls it
+     * @param look what it looks like, or is good for, as a sentence
+     */
+    record Variant(String key, String words, String look) {}
 
     /**
      * What is chosen about a stitch.
      *
-     * @param stations number of stations
+     * @param signatures number of signatures; 1 for a block
+     * @param stations number of stations along each fold; the holes of a block
+     * @param side the holes of a block; empty for folds
+     * @param variant key of the way it is sewn
      * @param knot the face the knot sits on
      * @param turns of the square knot
      */
-    record Choice(int stations, Face knot, int turns) {}
+    record Choice(int signatures, int stations, List<SideHole> side, String variant, Face knot, int turns) {
+        public Choice {
+            side = List.copyOf(side);
+        }
+
+        /** Through folds, in the usual way, the knot inside. */
+        public static Choice folds(int signatures, int stations) {
+            return new Choice(signatures, stations, List.of(), USUAL, Face.INSIDE, 2);
+        }
+
+        /** Through the side of a block. */
+        public static Choice side(List<SideHole> holes, String variant) {
+            return new Choice(1, holes.size(), holes, variant, Face.BACK, 2);
+        }
+
+        public Choice withVariant(String other) {
+            return new Choice(signatures, stations, side, other, knot, turns);
+        }
+
+        public Choice withKnot(Face other) {
+            return new Choice(signatures, stations, side, variant, other, turns);
+        }
+    }
 }

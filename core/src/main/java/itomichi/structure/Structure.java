@@ -7,6 +7,11 @@ import java.util.Optional;
 /** A way of binding: how its sheets lie, what it is good for, how much thread it takes by rule of thumb, and how it is sewn. */
 public interface Structure {
 
+    /** Key of the structure that is a pattern of the binder's own through folds. */
+    String OWN_FOLD = "own-fold";
+    /** Key of the structure that is a pattern of the binder's own through the side. */
+    String OWN_SIDE = "own-side";
+
     /** A name that does not change, kept with books. */
     String key();
 
@@ -40,7 +45,12 @@ public interface Structure {
     /** The rule of thumb for its thread. */
     ThumbRule threadRule(int stations, int signatures);
 
-    /** How it is sewn; empty where that cannot be planned here yet. */
+    /** Whether it is a pattern of the binder's own, and its sewing follows from that. */
+    default boolean own() {
+        return key().equals(OWN_FOLD) || key().equals(OWN_SIDE);
+    }
+
+    /** How it is sewn; empty where it is not sewn, or is a pattern of the binder's own. */
     default Optional<Stitching> stitching() {
         return Optional.empty();
     }

@@ -21,6 +21,8 @@ public final class Structures {
             StabBinding.cornerHoles(),
             StabBinding.tortoiseShell(),
             StabBinding.hempLeaf(),
+            new OwnFold(),
+            new OwnSide(),
             new GluedSpine());
 
     private Structures() {}

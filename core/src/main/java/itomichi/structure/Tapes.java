@@ -1,9 +1,14 @@
 package itomichi.structure;
 
 import itomichi.gathering.Form;
+import itomichi.path.Hole;
+import itomichi.path.StitchPattern;
+import itomichi.path.ThreadPath;
+import java.util.Optional;
+import java.util.function.ToIntFunction;
 
 /** Signatures sewn all along over tapes, for a case. */
-final class Tapes extends Described {
+final class Tapes extends Described implements Stitching {
 
     Tapes() {
         super(
@@ -22,6 +27,46 @@ final class Tapes extends Described {
         judge(Need.CARRY, 3, "boards held by tapes, a long life");
         judge(Need.LIE_FLAT, 1, "opens fairly flat");
         judge(Need.LOOSE_SHEETS, -3, "needs sheets that are folded");
+    }
+
+    @Override
+    public Optional<Stitching> stitching() {
+        return Optional.of(this);
+    }
+
+    @Override
+    public boolean takesStations(int count, String variant) {
+        return Pairs.takesStations(count);
+    }
+
+    @Override
+    public String stationsWanted(String variant) {
+        return "sewing on tapes takes " + Pairs.WANTED;
+    }
+
+    @Override
+    public ThreadPath stitch(Choice choice) {
+        return Pairs.stitch(choice, false);
+    }
+
+    @Override
+    public StitchPattern pattern(Choice choice) {
+        return Pairs.pattern(choice, false);
+    }
+
+    @Override
+    public ToIntFunction<Hole> mostPasses(Choice choice) {
+        return hole -> 1;
+    }
+
+    @Override
+    public boolean goesOn() {
+        return true;
+    }
+
+    @Override
+    public SewnOn sewnOn(String variant) {
+        return SewnOn.TAPES;
     }
 
     @Override

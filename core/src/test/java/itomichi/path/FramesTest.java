@@ -13,8 +13,9 @@ import org.testng.annotations.Test;
 /** The engine under structures that it must carry besides the pamphlet: several signatures, links, stab bindings. */
 public class FramesTest {
 
-    private static final FoldFrame FOLDS = new FoldFrame(
+    private static final FoldFrame FOLDS = FoldFrame.even(
             new Stations(List.of(Length.ofMm(20), Length.ofMm(60), Length.ofMm(100))),
+            3,
             Length.ofMm(1.5),
             Length.ofMm(4),
             Length.ofMm(0.5),

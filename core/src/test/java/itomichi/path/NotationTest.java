@@ -1,7 +1,6 @@
 package itomichi.path;
 
 import static org.testng.Assert.assertEquals;
-import static org.testng.Assert.expectThrows;
 
 import java.util.List;
 import org.quicktheories.QuickTheory;
@@ -18,6 +17,12 @@ public class NotationTest {
             {"+3 -2 +1 -2 +4 -5 +4 -3 tie3"},
             // two signatures linked: out at each inner station, round the stitch below, back in
             {"-1 +2 -2 +3\ns2: -3 +2 link -2 +1 kettle"},
+            // two pamphlets, each with a thread of its own, the second closed by a run
+            {"+2 -1 +3 -2 tie cut\ns2: +1 -2 ~1 tie"},
+            // under the stitch below, a join, the way round the tail of a cover, over a cord, round a board
+            {"-1 +2 -3 +4\ns2: -4 +3 under -2 +1 tie join\ns3: -1"},
+            {"+1 -2 tail\ns2: +2 -1 tie"},
+            {"+2 over -2 +1 board -1"},
             // four holes stabbed, each wrapped round the spine
             {"v2 spine v2 ^1 spine ^1 head ^1"},
         };
@@ -56,7 +61,13 @@ public class NotationTest {
             {"+2 -0", 1, 4, "stations count from 1"},
             {"+2 -1 link", 1, 7, "a link is made on the outside"},
             {"+2 spine", 1, 4, "only a stab binding"},
-            {"+2 tie -1", 1, 8, "nothing comes after the knot"},
+            {"+2 -1 s2: +1", 1, 11, "the thread is on the inside of signature 1: it climbs on the outside"},
+            {"+2 -1 under -2", 1, 7, "“under” is made on the outside"},
+            {"+2 -1 tail +1", 1, 12, "under, head and tail lead to another hole"},
+            {"+2 head", 1, 4, "head and tail of a cover are gone round from the inside"},
+            {"+2 -1 cut link", 1, 11, "a new thread begins with a pass"},
+            {"+2 under", 1, 9, "a pass is wanted after under"},
+            {"+2 ~0", 1, 4, "stations count from 1"},
             {"s0: +1", 1, 1, "signatures count from s1:"},
             {"+2 v3", 1, 4, "the thread is on the outside: -3 is wanted"},
         };
@@ -75,16 +86,6 @@ public class NotationTest {
     public void aTextWithoutEndIsRefusedUnread() {
         Notation.Parsed parsed = Notation.parse("+1 -1 ".repeat(20_000));
         assertEquals(parsed.getClass(), Notation.Parsed.Fault.class);
-    }
-
-    @Test
-    public void aRunThatNoPassFollowsCannotBeWritten() {
-        Hole one = new Hole(1, 1);
-        Hole two = new Hole(1, 2);
-        ThreadPath path = new ThreadPath(List.of(new Pass(one, Face.OUTSIDE), new Run(one, two, Face.OUTSIDE)));
-        ThreadPath broken =
-                new ThreadPath(List.of(path.moves().get(0), path.moves().get(1), new Link(two)));
-        expectThrows(IllegalArgumentException.class, () -> Notation.write(broken));
     }
 
     static ThreadPath path(String text) {

@@ -59,9 +59,7 @@ public class SewingStepTest {
     public void aStitchIsTheSameWhicheverWayItIsSewn() {
         Hole one = new Hole(1, 1);
         Hole two = new Hole(1, 2);
-        assertEquals(
-                StitchPattern.Stitch.of(new Run(one, two, Face.INSIDE)),
-                StitchPattern.Stitch.of(new Run(two, one, Face.INSIDE)));
+        assertEquals(new StitchPattern.Stitch(Face.INSIDE, one, two), new StitchPattern.Stitch(Face.INSIDE, two, one));
     }
 
     private static ThreadPath weave(List<Integer> stations) {

@@ -39,6 +39,7 @@ public final class Books {
                 HoleWish.of(margins(5, 20)),
                 new BookSpec.Cover(true, Length.ofMm(0.3), Length.ofMm(3)),
                 sewing(1, 75, 1.1),
+                StitchWish.USUAL,
                 Set.of());
     }
 

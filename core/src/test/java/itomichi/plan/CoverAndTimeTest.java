@@ -37,7 +37,7 @@ public class CoverAndTimeTest {
         BookSpec bare = Books.sound().withCover(new BookSpec.Cover(false, Length.ofMm(0.3), Length.ofMm(3)));
         BookPlan plan = Planner.plan(bare);
         assertEquals(plan.figures().stream().anyMatch(figure -> figure.key().equals("cover")), false);
-        assertEquals(plan.sewn().fold().passed().mm(), 8 * 0.168, 1e-6);
+        assertEquals(plan.sewn().frame().passedMm(new itomichi.path.Hole(1, 1)), 8 * 0.168, 1e-6);
     }
 
     @Test

@@ -246,9 +246,12 @@ public class ManySignaturesTest {
     }
 
     @Test
-    public void aStructureNotPlannedYetSaysSoWhenItsTurnComes() {
-        BookSpec punched = Books.linked(240).withDone(EnumSet.range(Stage.PURPOSE, Stage.TEMPLATE));
-        assertTrue(Planner.plan(punched).next().words().in(Unit.MM).contains("cannot be planned here yet"));
+    public void aCountThatCannotBeSewnSaysSoWhenItsTurnComes() {
+        BookSpec punched = Books.bound("long-stitch")
+                .withPages(96)
+                .withStations(Books.margins(5, 20))
+                .withDone(EnumSet.range(Stage.PURPOSE, Stage.TEMPLATE));
+        assertTrue(Planner.plan(punched).next().words().in(Unit.MM).contains("cannot be sewn through them"));
     }
 
     @Test

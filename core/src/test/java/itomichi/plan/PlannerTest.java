@@ -128,9 +128,8 @@ public class PlannerTest {
     @Test
     public void turnedOverTheHeadIsOnTheRight() {
         StepLine second = PLAN.sewn().steps().get(1);
+        assertEquals(second.plain().in(Unit.MM), "Along the outside towards the head, to the left, in through hole 2.");
         assertEquals(
-                second.insideUp().in(Unit.MM), "Along the outside towards the head, to the left, in through hole 2.");
-        assertEquals(
-                second.outsideUp().in(Unit.MM), "Along the outside towards the head, to the right, in through hole 2.");
+                second.turned().in(Unit.MM), "Along the outside towards the head, to the right, in through hole 2.");
     }
 }

@@ -73,8 +73,10 @@ public class UnfitValuesTest {
                 "gathering.recipes",
                 (Attempt) sound -> sound.withGathering(Gathering.PLAIN.withRecipes(List.of(List.of())))
             },
-            {"stations.count", (Attempt) sound -> sound.withStations(Books.margins(4, 20))},
-            {"stations.count", (Attempt) sound -> sound.withStations(Books.margins(33, 20))},
+            {"stations.count", (Attempt) sound -> sound.withStations(Books.margins(401, 0.6))},
+            {"stitch.cordMm", (Attempt) sound -> sound.withStitch(stitch("usual", 0, 12))},
+            {"stitch.workHeights", (Attempt) sound -> sound.withStitch(stitch("usual", 3, 0.5))},
+            {"stitch.variant", (Attempt) sound -> sound.withStitch(stitch("", 3, 12))},
             {"stations.placedMm", (Attempt) sound -> sound.withStations(Books.placed(20, 10, 30))},
             {"stations.headMm", (Attempt) sound -> sound.withStations(Books.margins(3, 0))},
             {"thread.tailMm", (Attempt) sound -> sound.withSewing(Books.sewing(1, 5, 1))},
@@ -115,5 +117,18 @@ public class UnfitValuesTest {
         String message = expectThrows(UnfitValueException.class, () -> attempt.make(Books.sound()))
                 .getMessage();
         assertFalse(message.isBlank() || message.contains("\n"), message);
+    }
+
+    private static StitchWish stitch(String variant, double cordMm, double heights) {
+        StitchWish usual = StitchWish.USUAL;
+        return new StitchWish(
+                variant,
+                usual.tape(),
+                Length.ofMm(cordMm),
+                usual.board(),
+                usual.boardHole(),
+                usual.threads(),
+                heights,
+                usual.own());
     }
 }

@@ -32,7 +32,7 @@ public class WordsTest {
 
     @Test(dataProvider = "moves")
     public void everyMoveOfFiveStationsIsSaidInTradeWords(int number, String words) {
-        assertEquals(plain(STEPS.get(number - 1).insideUp().in(Unit.MM)), words);
+        assertEquals(plain(STEPS.get(number - 1).plain().in(Unit.MM)), words);
     }
 
     @DataProvider
@@ -67,7 +67,7 @@ public class WordsTest {
                 .sewn()
                 .steps()
                 .get(0)
-                .insideUp()
+                .plain()
                 .in(Unit.MM);
         assertEquals(plain(first), "Go in through hole 3, the centre. Leave a tail of 75 mm on the outside.");
     }

@@ -1,7 +1,6 @@
 package itomichi.structure;
 
 import static org.testng.Assert.assertEquals;
-import static org.testng.Assert.expectThrows;
 
 import itomichi.measure.Length;
 import itomichi.path.Face;
@@ -52,9 +51,10 @@ public class PamphletTest {
     @Test(dataProvider = "odd")
     public void everyOddCountPassesTheIndependentChecks(int stations) {
         for (Face knot : List.of(Face.INSIDE, Face.OUTSIDE)) {
-            var choice = new Stitching.Choice(stations, knot, 2);
+            var choice = Stitching.Choice.folds(1, stations).withKnot(knot);
             assertEquals(
-                    PathCheck.faults(PAMPHLET.stitch(choice), PAMPHLET.pattern(choice), frame(stations), 2), List.of());
+                    PathCheck.faults(PAMPHLET.stitch(choice), PAMPHLET.pattern(choice), frame(stations), hole -> 2),
+                    List.of());
         }
     }
 
@@ -83,11 +83,20 @@ public class PamphletTest {
         assertEquals(path.sewnMm(frame(stations)) + path.tailsMm(frame(stations)), measured, 0.02);
     }
 
+    /** The usual order through an even number: it begins beside the middle, and its last run lies back to where it began. */
     @Test
-    public void evenCountsHaveNoCentreToStartFrom() {
-        String message = expectThrows(IllegalArgumentException.class, () -> sewn(4, Face.INSIDE))
-                .getMessage();
-        assertEquals(message.startsWith("Read 4 stations; a pamphlet takes an odd number"), true, message);
+    public void anEvenCountClosesWithARunInstead() {
+        assertEquals(Notation.write(sewn(4, Face.INSIDE)), "+2 -1 +2 -3 +4 -3 ~2 tie");
+    }
+
+    @Test
+    public void everyEvenCountPassesTheIndependentChecks() {
+        for (int stations = 2; stations <= 30; stations += 2) {
+            var choice = Stitching.Choice.folds(1, stations);
+            assertEquals(
+                    PathCheck.faults(PAMPHLET.stitch(choice), PAMPHLET.pattern(choice), frame(stations), hole -> 2),
+                    List.of());
+        }
     }
 
     @Test
@@ -105,12 +114,13 @@ public class PamphletTest {
     }
 
     private static ThreadPath sewn(int stations, Face knot) {
-        return PAMPHLET.stitch(new Stitching.Choice(stations, knot, 2));
+        return PAMPHLET.stitch(Stitching.Choice.folds(1, stations).withKnot(knot));
     }
 
     private static FoldFrame frame(int stations) {
-        return new FoldFrame(
+        return FoldFrame.even(
                 new StationScheme.Margins(stations, Length.ofMm(20), Length.ofMm(17)).along(Length.ofMm(297)),
+                1,
                 Length.ofMm(1.4),
                 Length.ZERO,
                 Length.ofMm(0.5),

@@ -36,7 +36,10 @@ public class StructuresTest {
 
     @Test(dataProvider = "structures")
     public void whatCanBeSewnTakesItsUsualStations(Structure structure) {
-        structure.stitching().ifPresent(stitching -> assertTrue(stitching.takesStations(structure.usualStations())));
+        structure
+                .stitching()
+                .ifPresent(
+                        stitching -> assertTrue(stitching.takesStations(structure.usualStations(), Stitching.USUAL)));
     }
 
     @DataProvider

@@ -21,6 +21,7 @@ import itomichi.plan.Gathering;
 import itomichi.plan.HoleWish;
 import itomichi.plan.Papers;
 import itomichi.plan.Planner;
+import itomichi.plan.StitchWish;
 import itomichi.station.RowScheme;
 import itomichi.station.StationScheme;
 import itomichi.structure.Structures;
@@ -61,6 +62,7 @@ public final class SamplePlans {
                         Length.ofMm(1.1),
                         Face.INSIDE,
                         2),
+                StitchWish.USUAL,
                 Set.of()));
     }
 

@@ -29,7 +29,7 @@ public class BookFileTest extends HttpTest {
     @Test
     public void theFileSaysWhatItIs() {
         String file = saved("Cues");
-        assertTrue(file.contains("\"format\" : \"itomichi-book\"") && file.contains("\"version\" : 3"), file);
+        assertTrue(file.contains("\"format\" : \"itomichi-book\"") && file.contains("\"version\" : 4"), file);
     }
 
     /** Files as applications of earlier versions wrote them. */
@@ -58,7 +58,7 @@ public class BookFileTest extends HttpTest {
     Object[][] wrong() {
         return new Object[][] {
             {"\"format\" : ", "", "Line 2, column"},
-            {"\"version\" : 3", "\"version\" : 4", "At “/version”: the file is of version 4"},
+            {"\"version\" : 4", "\"version\" : 5", "At “/version”: the file is of version 5"},
             {"itomichi-book", "something-else", "At “/format”: read “something-else”"},
             {"\"number\" : 32", "\"number\" : \"many\"", "/book/extent/number"},
             {"\"number\" : 32", "\"number\" : 0", "/book/extent/number"},

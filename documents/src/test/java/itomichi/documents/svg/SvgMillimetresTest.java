@@ -43,7 +43,7 @@ public class SvgMillimetresTest {
         for (int station = 1; station <= 5; station++) {
             assertEquals(
                     places.get(station - 1) - head,
-                    PLAN.sewn().stations().at(station).mm(),
+                    PLAN.foldHoles().orElseThrow().stations().at(station).mm(),
                     0.001);
         }
     }

@@ -6,8 +6,10 @@ package itomichi.db.generated;
 
 import itomichi.db.generated.tables.Book;
 import itomichi.db.generated.tables.KeptTemplate;
+import itomichi.db.generated.tables.OwnPattern;
 import itomichi.db.generated.tables.Printer;
 import itomichi.db.generated.tables.Punching;
+import itomichi.db.generated.tables.Rehearsal;
 import itomichi.db.generated.tables.Revision;
 import itomichi.db.generated.tables.SewingPlace;
 import itomichi.db.generated.tables.Thing;
@@ -44,6 +46,11 @@ public class DefaultSchema extends SchemaImpl {
     public final KeptTemplate KEPT_TEMPLATE = KeptTemplate.KEPT_TEMPLATE;
 
     /**
+     * The table <code>own_pattern</code>.
+     */
+    public final OwnPattern OWN_PATTERN = OwnPattern.OWN_PATTERN;
+
+    /**
      * The table <code>printer</code>.
      */
     public final Printer PRINTER = Printer.PRINTER;
@@ -52,6 +59,11 @@ public class DefaultSchema extends SchemaImpl {
      * The table <code>punching</code>.
      */
     public final Punching PUNCHING = Punching.PUNCHING;
+
+    /**
+     * The table <code>rehearsal</code>.
+     */
+    public final Rehearsal REHEARSAL = Rehearsal.REHEARSAL;
 
     /**
      * The table <code>revision</code>.
@@ -86,8 +98,10 @@ public class DefaultSchema extends SchemaImpl {
         return Arrays.asList(
             Book.BOOK,
             KeptTemplate.KEPT_TEMPLATE,
+            OwnPattern.OWN_PATTERN,
             Printer.PRINTER,
             Punching.PUNCHING,
+            Rehearsal.REHEARSAL,
             Revision.REVISION,
             SewingPlace.SEWING_PLACE,
             Thing.THING

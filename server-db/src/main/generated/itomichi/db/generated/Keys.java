@@ -6,15 +6,19 @@ package itomichi.db.generated;
 
 import itomichi.db.generated.tables.Book;
 import itomichi.db.generated.tables.KeptTemplate;
+import itomichi.db.generated.tables.OwnPattern;
 import itomichi.db.generated.tables.Printer;
 import itomichi.db.generated.tables.Punching;
+import itomichi.db.generated.tables.Rehearsal;
 import itomichi.db.generated.tables.Revision;
 import itomichi.db.generated.tables.SewingPlace;
 import itomichi.db.generated.tables.Thing;
 import itomichi.db.generated.tables.records.BookRecord;
 import itomichi.db.generated.tables.records.KeptTemplateRecord;
+import itomichi.db.generated.tables.records.OwnPatternRecord;
 import itomichi.db.generated.tables.records.PrinterRecord;
 import itomichi.db.generated.tables.records.PunchingRecord;
+import itomichi.db.generated.tables.records.RehearsalRecord;
 import itomichi.db.generated.tables.records.RevisionRecord;
 import itomichi.db.generated.tables.records.SewingPlaceRecord;
 import itomichi.db.generated.tables.records.ThingRecord;
@@ -39,8 +43,10 @@ public class Keys {
 
     public static final UniqueKey<BookRecord> BOOK_PKEY = Internal.createUniqueKey(Book.BOOK, DSL.name("book_pkey"), new TableField[] { Book.BOOK.ID }, true);
     public static final UniqueKey<KeptTemplateRecord> KEPT_TEMPLATE_PKEY = Internal.createUniqueKey(KeptTemplate.KEPT_TEMPLATE, DSL.name("kept_template_pkey"), new TableField[] { KeptTemplate.KEPT_TEMPLATE.ID }, true);
+    public static final UniqueKey<OwnPatternRecord> OWN_PATTERN_PKEY = Internal.createUniqueKey(OwnPattern.OWN_PATTERN, DSL.name("own_pattern_pkey"), new TableField[] { OwnPattern.OWN_PATTERN.ID }, true);
     public static final UniqueKey<PrinterRecord> PRINTER_PKEY = Internal.createUniqueKey(Printer.PRINTER, DSL.name("printer_pkey"), new TableField[] { Printer.PRINTER.ID }, true);
     public static final UniqueKey<PunchingRecord> PUNCHING_PKEY = Internal.createUniqueKey(Punching.PUNCHING, DSL.name("punching_pkey"), new TableField[] { Punching.PUNCHING.BOOK_ID }, true);
+    public static final UniqueKey<RehearsalRecord> REHEARSAL_PKEY = Internal.createUniqueKey(Rehearsal.REHEARSAL, DSL.name("rehearsal_pkey"), new TableField[] { Rehearsal.REHEARSAL.BOOK_ID, Rehearsal.REHEARSAL.STEP }, true);
     public static final UniqueKey<RevisionRecord> REVISION_PKEY = Internal.createUniqueKey(Revision.REVISION, DSL.name("revision_pkey"), new TableField[] { Revision.REVISION.BOOK_ID, Revision.REVISION.NUMBER }, true);
     public static final UniqueKey<SewingPlaceRecord> SEWING_PLACE_PKEY = Internal.createUniqueKey(SewingPlace.SEWING_PLACE, DSL.name("sewing_place_pkey"), new TableField[] { SewingPlace.SEWING_PLACE.BOOK_ID }, true);
     public static final UniqueKey<ThingRecord> THING_PKEY = Internal.createUniqueKey(Thing.THING, DSL.name("thing_pkey"), new TableField[] { Thing.THING.ID }, true);
@@ -51,6 +57,7 @@ public class Keys {
 
     public static final ForeignKey<KeptTemplateRecord, BookRecord> KEPT_TEMPLATE__KEPT_TEMPLATE_BOOK_ID_FKEY = Internal.createForeignKey(KeptTemplate.KEPT_TEMPLATE, DSL.name("kept_template_book_id_fkey"), new TableField[] { KeptTemplate.KEPT_TEMPLATE.BOOK_ID }, Keys.BOOK_PKEY, new TableField[] { Book.BOOK.ID }, true);
     public static final ForeignKey<PunchingRecord, BookRecord> PUNCHING__PUNCHING_BOOK_ID_FKEY = Internal.createForeignKey(Punching.PUNCHING, DSL.name("punching_book_id_fkey"), new TableField[] { Punching.PUNCHING.BOOK_ID }, Keys.BOOK_PKEY, new TableField[] { Book.BOOK.ID }, true);
+    public static final ForeignKey<RehearsalRecord, BookRecord> REHEARSAL__REHEARSAL_BOOK_ID_FKEY = Internal.createForeignKey(Rehearsal.REHEARSAL, DSL.name("rehearsal_book_id_fkey"), new TableField[] { Rehearsal.REHEARSAL.BOOK_ID }, Keys.BOOK_PKEY, new TableField[] { Book.BOOK.ID }, true);
     public static final ForeignKey<RevisionRecord, BookRecord> REVISION__REVISION_BOOK_ID_FKEY = Internal.createForeignKey(Revision.REVISION, DSL.name("revision_book_id_fkey"), new TableField[] { Revision.REVISION.BOOK_ID }, Keys.BOOK_PKEY, new TableField[] { Book.BOOK.ID }, true);
     public static final ForeignKey<RevisionRecord, RevisionRecord> REVISION__REVISION_BOOK_ID_PARENT_FKEY = Internal.createForeignKey(Revision.REVISION, DSL.name("revision_book_id_parent_fkey"), new TableField[] { Revision.REVISION.BOOK_ID, Revision.REVISION.PARENT }, Keys.REVISION_PKEY, new TableField[] { Revision.REVISION.BOOK_ID, Revision.REVISION.NUMBER }, true);
     public static final ForeignKey<SewingPlaceRecord, BookRecord> SEWING_PLACE__SEWING_PLACE_BOOK_ID_FKEY = Internal.createForeignKey(SewingPlace.SEWING_PLACE, DSL.name("sewing_place_book_id_fkey"), new TableField[] { SewingPlace.SEWING_PLACE.BOOK_ID }, Keys.BOOK_PKEY, new TableField[] { Book.BOOK.ID }, true);

@@ -6,8 +6,10 @@ package itomichi.db.generated;
 
 import itomichi.db.generated.tables.Book;
 import itomichi.db.generated.tables.KeptTemplate;
+import itomichi.db.generated.tables.OwnPattern;
 import itomichi.db.generated.tables.Printer;
 import itomichi.db.generated.tables.Punching;
+import itomichi.db.generated.tables.Rehearsal;
 import itomichi.db.generated.tables.Revision;
 import itomichi.db.generated.tables.SewingPlace;
 import itomichi.db.generated.tables.Thing;
@@ -30,6 +32,11 @@ public class Tables {
     public static final KeptTemplate KEPT_TEMPLATE = KeptTemplate.KEPT_TEMPLATE;
 
     /**
+     * The table <code>own_pattern</code>.
+     */
+    public static final OwnPattern OWN_PATTERN = OwnPattern.OWN_PATTERN;
+
+    /**
      * The table <code>printer</code>.
      */
     public static final Printer PRINTER = Printer.PRINTER;
@@ -38,6 +45,11 @@ public class Tables {
      * The table <code>punching</code>.
      */
     public static final Punching PUNCHING = Punching.PUNCHING;
+
+    /**
+     * The table <code>rehearsal</code>.
+     */
+    public static final Rehearsal REHEARSAL = Rehearsal.REHEARSAL;
 
     /**
      * The table <code>revision</code>.

@@ -3,14 +3,14 @@ package itomichi.server.book;
 import itomichi.plan.Stage;
 import itomichi.server.plan.HolesView.StationView;
 import itomichi.server.plan.InUnits;
-import itomichi.server.plan.PlanView.StitchView;
 import java.util.List;
 import java.util.UUID;
 
 /**
  * A book as it stands on the bench: what it is called, how big it is in mm, what shows on its spine, and what to do next.
  *
- * @param spineStitches runs on the outside that are sewn
+ * @param spineThread thread that shows on the spine and is sewn: each piece from the left edge seen from outside and from the head, one after
+ *     the other
  * @param done stages done
  */
 public record BookCard(
@@ -24,7 +24,7 @@ public record BookCard(
         double thicknessMm,
         InUnits size,
         List<StationView> stations,
-        List<StitchView> spineStitches,
+        List<List<Double>> spineThread,
         Stage stage,
         boolean finished,
         List<Stage> done,

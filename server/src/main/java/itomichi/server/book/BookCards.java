@@ -3,8 +3,12 @@ package itomichi.server.book;
 import itomichi.measure.Fineness;
 import itomichi.measure.Length;
 import itomichi.measure.Phrase;
-import itomichi.path.Face;
+import itomichi.path.FoldFrame;
+import itomichi.path.SewingStep;
+import itomichi.path.Strand;
+import itomichi.path.Strands;
 import itomichi.plan.BookPlan;
+import itomichi.plan.SewingPlan;
 import itomichi.plan.Stage;
 import itomichi.server.document.BookDocument;
 import itomichi.server.plan.HolesView;
@@ -12,6 +16,7 @@ import itomichi.server.plan.InUnits;
 import itomichi.server.plan.PlanView;
 import itomichi.server.plan.PlanViews;
 import java.util.List;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 
 /** Stands books on the bench. */
@@ -25,15 +30,7 @@ final class BookCards {
         PlanView view = PlanViews.of(document, plan);
         boolean sewn = view.next().finished();
         boolean punched = document.done().contains(Stage.TEMPLATE);
-        PlanView.@Nullable SewingView sewing = view.sewing();
         @Nullable HolesView holes = view.holes();
-        List<PlanView.StitchView> outside = sewing == null
-                ? List.of()
-                : sewing.steps().stream()
-                        .filter(step -> sewn || step.number() <= book.step())
-                        .flatMap(step -> step.stitches().stream())
-                        .filter(stitch -> stitch.face() == Face.OUTSIDE)
-                        .toList();
         return new BookCard(
                 book.id(),
                 book.version(),
@@ -54,17 +51,53 @@ final class BookCards {
                         plan.spec().leaf().height().at(Fineness.CUT),
                         Length.ofMm(view.block().spineMm()).at(Fineness.BUNDLE))),
                 punched && holes != null ? holes.stations() : List.of(),
-                outside,
+                plan.sewing()
+                        .map(sewing -> spineThread(
+                                sewing,
+                                sewn ? Integer.MAX_VALUE : book.step(),
+                                view.block().spineMm()))
+                        .orElse(List.of()),
                 view.next().stage(),
                 sewn,
                 document.done(),
                 next(book, view));
     }
 
+    /** More pieces than these cannot be told apart on a spine so small. */
+    private static final int MOST_PIECES = 1500;
+
+    private static List<List<Double>> spineThread(SewingPlan sewing, int steps, double spineMm) {
+        if (steps == 0) {
+            return List.of();
+        }
+        int moves = SewingStep.of(sewing.path()).stream()
+                .limit(steps)
+                .mapToInt(step -> step.moves().size())
+                .sum();
+        // seen from outside with the head up, the front of the book is at the right
+        double rightMm = sewing.frame() instanceof FoldFrame fold
+                ? (spineMm
+                                + fold.layers()
+                                        .get(fold.layers().size() - 1)
+                                        .across()
+                                        .mm())
+                        / 2
+                : spineMm;
+        return Strands.of(sewing.path(), sewing.frame()).stream()
+                .limit(moves)
+                .flatMap(List::stream)
+                .filter(strand -> strand.view() == Strand.View.OUTSIDE || strand.view() == Strand.View.SPINE)
+                .limit(MOST_PIECES)
+                .map(strand -> strand.points().stream()
+                        .flatMap(point -> Stream.of(rightMm - point.acrossMm(), point.alongMm()))
+                        .toList())
+                .toList();
+    }
+
     /** The plan knows what comes next; only the database knows how far the sewing is. */
     private static InUnits next(StoredBook book, PlanView view) {
         PlanView.@Nullable SewingView sewing = view.sewing();
-        int steps = sewing == null ? 0 : sewing.steps().size();
+        int steps = sewing == null ? 0 : sewing.steps();
         if (book.onShelf() && view.next().finished()) {
             return InUnits.of(Phrase.of("Sewn, in use"));
         }

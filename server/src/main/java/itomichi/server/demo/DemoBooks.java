@@ -63,6 +63,7 @@ final class DemoBooks {
                 StartingBook.USUAL_SIDE,
                 new Cover(true, 0.25, 0, null, null, null),
                 new Thread("Linen 30/3", Fibre.LINEN, LINEN_30_3, 1, 60, 3, 1.0, Face.INSIDE, 2, null),
+                StartingBook.USUAL_STITCH,
                 before(Stage.SEW));
     }
 
@@ -94,6 +95,7 @@ final class DemoBooks {
                         Face.OUTSIDE,
                         2,
                         null),
+                StartingBook.USUAL_STITCH,
                 before(Stage.GATHER));
     }
 
@@ -125,6 +127,7 @@ final class DemoBooks {
                         Face.INSIDE,
                         3,
                         null),
+                StartingBook.USUAL_STITCH,
                 before(Stage.TEMPLATE));
     }
 
@@ -146,6 +149,7 @@ final class DemoBooks {
                 StartingBook.USUAL_SIDE,
                 new Cover(true, 0.3, 2, null, null, null),
                 new Thread("Linen 30/3", Fibre.LINEN, LINEN_30_3, 1, 75, 3, 1.1, Face.INSIDE, 2, null),
+                StartingBook.USUAL_STITCH,
                 List.of(Stage.values()));
     }
 

@@ -229,6 +229,7 @@ final class DemoWorkshop {
                 start.side(),
                 start.cover(),
                 thread,
+                start.stitch(),
                 List.of());
     }
 

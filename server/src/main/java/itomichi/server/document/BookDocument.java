@@ -7,8 +7,10 @@ import itomichi.material.Fibre;
 import itomichi.material.Grain;
 import itomichi.material.SheetGrain;
 import itomichi.measure.Unit;
+import itomichi.path.Edge;
 import itomichi.path.Face;
 import itomichi.plan.Stage;
+import itomichi.plan.StitchWish;
 import itomichi.station.Level;
 import itomichi.station.Role;
 import itomichi.station.StationScheme;
@@ -21,7 +23,7 @@ import org.jspecify.annotations.Nullable;
 /**
  * A book as it travels and is kept. Lengths are in mm, weights in g/m2, whatever unit they are shown in.
  *
- * <p>The file format of the same shape is described by {@code schema/book-3.json}.
+ * <p>The file format of the same shape is described by {@code schema/book-4.json}.
  */
 public record BookDocument(
         String name,
@@ -40,6 +42,7 @@ public record BookDocument(
         Side side,
         Cover cover,
         Thread thread,
+        Stitch stitch,
         List<Stage> done) {
 
     /** What it has to do, how many are made, by whose hands. */
@@ -194,6 +197,60 @@ public record BookDocument(
             int turns,
             @Nullable UUID drawerId) {}
 
+    /**
+     * How it is sewn, where there is a choice; {@code pattern} is the binder's own, for the structures that are one.
+     */
+    public record Stitch(
+            String variant,
+            double tapeMm,
+            double cordMm,
+            double boardMm,
+            double boardHoleMm,
+            StitchWish.Threads threads,
+            double workHeights,
+            @Nullable Pattern pattern) {}
+
+    /** A pattern of the binder's own: holes, stitches on either face, wraps. */
+    public record Pattern(
+            String name,
+            boolean side,
+            double heightMm,
+            List<PatternHole> holes,
+            List<PatternLine> lines,
+            List<PatternTurn> turns) {}
+
+    /** A hole of a pattern; {@code fromSpineMm} is nought in a fold. */
+    public record PatternHole(double fromHeadMm, double fromSpineMm) {}
+
+    /** A stitch of a pattern between two holes, counted from 1; {@code outer} is outside or front. */
+    public record PatternLine(boolean outer, int from, int to) {}
+
+    /** A wrap of a pattern at a hole, counted from 1. */
+    public record PatternTurn(int hole, Edge edge) {}
+
+    /** The same book sewn so. */
+    public BookDocument withStitch(Stitch other) {
+        return new BookDocument(
+                name,
+                purpose,
+                unit,
+                structure,
+                use,
+                extent,
+                leaf,
+                paper,
+                otherPapers,
+                cutting,
+                gathering,
+                stations,
+                rows,
+                side,
+                cover,
+                thread,
+                other,
+                done);
+    }
+
     /** The same book under another name. */
     public BookDocument withName(String other) {
         return new BookDocument(
@@ -213,6 +270,7 @@ public record BookDocument(
                 side,
                 cover,
                 thread,
+                stitch,
                 done);
     }
 
@@ -235,6 +293,7 @@ public record BookDocument(
                 side,
                 cover,
                 thread,
+                stitch,
                 done);
     }
 
@@ -257,6 +316,7 @@ public record BookDocument(
                 side,
                 cover,
                 thread,
+                stitch,
                 stages);
     }
 }

@@ -41,6 +41,7 @@ public final class BookDocuments {
                 HoleDocuments.holes(document),
                 cover(given("cover", document.cover())),
                 sewing(given("thread", document.thread())),
+                StitchDocuments.stitch(given("stitch", document.stitch())),
                 Set.copyOf(whole("done", given("done", document.done()))));
     }
 
@@ -124,6 +125,7 @@ public final class BookDocuments {
                 HoleDocuments.side(before.side(), spec.holes().side()),
                 cover(spec.cover()),
                 thread(before.thread(), spec.thread()),
+                StitchDocuments.document(spec.stitch()),
                 List.copyOf(new TreeSet<>(spec.done())));
     }
 

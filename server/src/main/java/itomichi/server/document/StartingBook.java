@@ -9,6 +9,7 @@ import itomichi.material.Grain;
 import itomichi.measure.Unit;
 import itomichi.path.Face;
 import itomichi.plan.Stage;
+import itomichi.plan.StitchWish;
 import itomichi.station.Level;
 import itomichi.station.StationScheme;
 import itomichi.structure.Hands;
@@ -37,6 +38,9 @@ public final class StartingBook {
     /** 12 mm from the spine, no inner binding, every sheet of the book's size. */
     public static final BookDocument.Side USUAL_SIDE =
             new BookDocument.Side(12, 7, 6, false, 17, false, List.of(), List.of());
+
+    /** The usual way of sewing, one thread. */
+    public static final BookDocument.Stitch USUAL_STITCH = StitchDocuments.document(StitchWish.USUAL);
 
     private StartingBook() {}
 
@@ -88,6 +92,7 @@ public final class StartingBook {
                         Face.INSIDE,
                         2,
                         null),
+                USUAL_STITCH,
                 List.<Stage>of());
     }
 }

@@ -19,6 +19,10 @@ final class EarlierBookFile {
         if (version < 3) {
             toThird(book, json);
         }
+        if (version < 4) {
+            // every structure had one way of being sewn
+            book.set("stitch", json.valueToTree(StartingBook.USUAL_STITCH));
+        }
         file.put("version", BookFile.VERSION);
     }
 

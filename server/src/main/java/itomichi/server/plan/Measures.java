@@ -29,6 +29,10 @@ final class Measures {
                 "gathering.pasteInsMm", InUnits.of(spec.gathering().pasteIns().at(Fineness.BUNDLE)));
         measures.put("thread.tailMm", InUnits.of(spec.thread().tail().at(Fineness.THREAD)));
         measures.put("thread.needleEyeMm", InUnits.of(spec.thread().needleEye().at(Fineness.CALIPER)));
+        measures.put("stitch.tapeMm", InUnits.of(spec.stitch().tape().at(Fineness.CALIPER)));
+        mark(measures, "stitch.cordMm", spec.stitch().cord());
+        mark(measures, "stitch.boardMm", spec.stitch().board());
+        mark(measures, "stitch.boardHoleMm", spec.stitch().boardHole());
         holes(measures, spec);
         if (spec.thread().thread().count() instanceof ThreadCount.Wound wound) {
             measures.put("thread.count.widthMm", InUnits.of(wound.width().at(Fineness.MARK)));

@@ -3,11 +3,12 @@ package itomichi.server.plan;
 import itomichi.finding.Remark;
 import itomichi.material.Grain;
 import itomichi.material.SheetGrain;
-import itomichi.path.Face;
 import itomichi.plan.Stage;
 import itomichi.server.document.BookDocument;
 import itomichi.server.platform.ProblemException;
+import itomichi.structure.Stitching;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
@@ -17,7 +18,7 @@ import org.springframework.http.HttpStatus;
  *
  * @param measures what the measures of the document read as, by their names, for instance {@code leaf.widthMm}
  * @param holes where the holes are; left out where the book has none
- * @param sewing the thread; left out where the structure's sewing cannot be planned here yet
+ * @param sewing the thread; left out where it cannot be sewn as it is
  */
 public record PlanView(
         int pages,
@@ -48,7 +49,7 @@ public record PlanView(
         if (planned == null) {
             throw new ProblemException(
                     HttpStatus.UNPROCESSABLE_CONTENT,
-                    "The sewing of this structure (" + bound.name() + ") cannot be planned here yet.");
+                    "As it is, a " + bound.name().toLowerCase(Locale.ROOT) + " cannot be sewn; the remarks say why.");
         }
         return planned;
     }
@@ -98,14 +99,29 @@ public record PlanView(
     /** A change that mends a remark: the book as it would then be. */
     public record MendView(InUnits words, BookDocument document) {}
 
-    /** The thread; the thread to cut and what the rule of thumb would cut are for all strands together. */
+    /**
+     * The thread; the thread to cut and what the rule of thumb would cut are for all strands together.
+     *
+     * @param notation the way, written
+     * @param steps how many steps the sewing has
+     * @param variant the way it is sewn, of {@code variants}
+     * @param choosesKnot whether the side of the knot is chosen
+     * @param goesOn whether a thread goes on from signature to signature
+     * @param sewnOn what is sewn on with it
+     * @param threads the lengths to cut
+     */
     public record SewingView(
             double threadMm,
             double cutMm,
             double ruleLowMm,
             double ruleHighMm,
-            List<StepView> steps,
-            String notation) {}
+            String notation,
+            int steps,
+            String variant,
+            boolean choosesKnot,
+            boolean goesOn,
+            Stitching.SewnOn sewnOn,
+            List<WayView.ThreadView> threads) {}
 
     /**
      * The folded signatures on each other, or the single sheets.
@@ -173,24 +189,6 @@ public record PlanView(
     /** A leaf that the stock sheet folds to. */
     public record HalvingView(
             int times, int sheetsEach, double leafWidthMm, double leafHeightMm, InUnits leaf, Grain grain) {}
-
-    /** A step of the sewing; {@code stitches} are the runs it leaves. */
-    public record StepView(
-            int number,
-            String notation,
-            InUnits insideUp,
-            InUnits outsideUp,
-            @Nullable InUnits care,
-            InUnits used,
-            InUnits left,
-            double leftMm,
-            int station,
-            Face face,
-            boolean ties,
-            List<StitchView> stitches) {}
-
-    /** A run of thread on a face. */
-    public record StitchView(Face face, int from, int to) {}
 
     /** The next thing to do. */
     public record Next(Stage stage, boolean finished, InUnits words) {}

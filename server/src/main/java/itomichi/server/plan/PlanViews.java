@@ -4,29 +4,27 @@ import itomichi.finding.Figure;
 import itomichi.finding.Remark;
 import itomichi.finding.Working;
 import itomichi.measure.Fineness;
-import itomichi.measure.Phrase;
+import itomichi.measure.Length;
 import itomichi.path.Notation;
-import itomichi.path.Run;
-import itomichi.path.Spot;
+import itomichi.path.SewingStep;
 import itomichi.plan.BookPlan;
 import itomichi.plan.BookSpec;
 import itomichi.plan.Planner;
 import itomichi.plan.SewingPlan;
-import itomichi.plan.StepLine;
 import itomichi.server.document.BookDocument;
 import itomichi.server.document.BookDocuments;
 import itomichi.server.plan.PlanView.FigureView;
 import itomichi.server.plan.PlanView.MendView;
 import itomichi.server.plan.PlanView.RangeView;
 import itomichi.server.plan.PlanView.RemarkView;
-import itomichi.server.plan.PlanView.StepView;
-import itomichi.server.plan.PlanView.StitchView;
 import itomichi.server.plan.PlanView.TermView;
 import itomichi.server.plan.PlanView.WorkingView;
 import itomichi.structure.Holing;
 import itomichi.structure.Structure;
 import itomichi.structure.ThumbRule;
+import java.util.List;
 import java.util.Locale;
+import java.util.stream.IntStream;
 
 /** Makes plans and their views from documents. */
 public final class PlanViews {
@@ -83,7 +81,7 @@ public final class PlanViews {
                 bound.form().folded(),
                 bound.form().most(),
                 bound.holing().rows() != Holing.RowsFor.NOTHING,
-                bound.stitching().isPresent());
+                bound.stitching().isPresent() || bound.own());
     }
 
     private static FigureView figure(Figure figure) {
@@ -120,37 +118,29 @@ public final class PlanViews {
 
     private static PlanView.SewingView sewing(BookPlan plan, SewingPlan sewing) {
         BookSpec spec = plan.spec();
-        ThumbRule rule = spec.bound().threadRule(sewing.stations().count(), 1);
+        ThumbRule rule = spec.bound()
+                .threadRule(sewing.choice().stations(), sewing.choice().signatures());
         double ruledMm = spec.leaf().height().mm() * spec.thread().strands();
+        List<Length> pieces = sewing.need().pieces();
         return new PlanView.SewingView(
-                sewing.fold().thread().mm(),
+                sewing.frame().threadMm(),
                 plan.figure("thread").value().number(),
                 rule.lowHeights() * ruledMm,
                 rule.highHeights() * ruledMm,
-                sewing.steps().stream().map(PlanViews::step).toList(),
-                Notation.write(sewing.path()));
+                Notation.write(sewing.path()),
+                SewingStep.of(sewing.path()).size(),
+                sewing.choice().variant(),
+                sewing.stitching().choosesKnot(),
+                sewing.stitching().goesOn(),
+                sewing.stitching().sewnOn(sewing.choice().variant()),
+                IntStream.rangeClosed(1, pieces.size())
+                        .mapToObj(number -> thread(
+                                number, pieces.get(number - 1), spec.thread().strands()))
+                        .toList());
     }
 
-    private static StepView step(StepLine line) {
-        Spot end = line.step().moves().get(line.step().moves().size() - 1).end();
-        return new StepView(
-                line.step().number(),
-                line.notation(),
-                InUnits.of(line.insideUp()),
-                InUnits.of(line.outsideUp()),
-                line.care().equals(Phrase.EMPTY) ? null : InUnits.of(line.care()),
-                InUnits.of(line.used().at(Fineness.THREAD)),
-                InUnits.of(line.left().at(Fineness.THREAD)),
-                line.left().mm(),
-                end.hole().station(),
-                end.face(),
-                line.step().ties(),
-                line.step().moves().stream()
-                        .filter(Run.class::isInstance)
-                        .map(Run.class::cast)
-                        .map(run -> new StitchView(
-                                run.face(), run.from().station(), run.to().station()))
-                        .toList());
+    static WayView.ThreadView thread(int number, Length piece, int strands) {
+        return new WayView.ThreadView(number, InUnits.of(piece.at(Fineness.THREAD)), piece.mm(), piece.mm() / strands);
     }
 
     private static String tex(BookSpec spec) {

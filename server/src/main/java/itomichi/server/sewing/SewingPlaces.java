@@ -3,11 +3,23 @@ package itomichi.server.sewing;
 import static itomichi.db.generated.Tables.SEWING_PLACE;
 import static org.jooq.impl.DSL.currentOffsetDateTime;
 
+import itomichi.db.generated.tables.records.SewingPlaceRecord;
+import itomichi.measure.Length;
+import itomichi.path.Notation;
+import itomichi.path.SewingStep;
+import itomichi.path.ThreadPath;
+import itomichi.plan.SewingPlan;
+import itomichi.plan.Straying;
 import itomichi.server.book.BookService;
-import itomichi.server.plan.PlanView;
+import itomichi.server.plan.PlanViews;
+import itomichi.server.plan.WayView;
+import itomichi.server.plan.WayViews;
 import itomichi.server.platform.ProblemException;
+import java.util.List;
+import java.util.Optional;
 import java.util.UUID;
 import org.jooq.DSLContext;
+import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -24,17 +36,56 @@ public class SewingPlaces {
         this.books = books;
     }
 
+    /**
+     * How a book is sewn by its plan.
+     *
+     * @throws ProblemException if it cannot be sewn as it is
+     */
+    SewingPlan planned(UUID id) {
+        return PlanViews.plan(books.view(id).document())
+                .sewing()
+                .orElseThrow(() -> new ProblemException(
+                        HttpStatus.UNPROCESSABLE_CONTENT, "As it is, this book cannot be sewn; the remarks say why."));
+    }
+
+    /** How a book is really sewn: by its plan, or by the way it took after a wrong stitch. */
+    SewingPlan sewn(UUID id) {
+        SewingPlan planned = planned(id);
+        return row(id).flatMap(row -> strayed(planned, row)).map(planned::by).orElse(planned);
+    }
+
+    private Optional<SewingPlaceRecord> row(UUID id) {
+        return database.selectFrom(SEWING_PLACE)
+                .where(SEWING_PLACE.BOOK_ID.eq(id))
+                .fetchOptional();
+    }
+
+    /** The way that strayed from the plan, if it strayed from the plan as it is now. */
+    private static Optional<ThreadPath> strayed(SewingPlan planned, SewingPlaceRecord row) {
+        @Nullable String way = row.getStrayed();
+        if (way == null || !row.getPath().equals(Notation.write(planned.path()))) {
+            return Optional.empty();
+        }
+        return Notation.parse(way) instanceof Notation.Parsed.Path read ? Optional.of(read.path()) : Optional.empty();
+    }
+
     /** The place in a book; before the first move where none was kept. */
     @Transactional(readOnly = true)
     public SewingPlace place(UUID id) {
-        String path = books.view(id).plan().sewn().notation();
-        return database.selectFrom(SEWING_PLACE)
-                .where(SEWING_PLACE.BOOK_ID.eq(id))
-                .fetchOptional(row -> new SewingPlace(
+        SewingPlan planned = planned(id);
+        String path = Notation.write(planned.path());
+        return row(id).map(row -> new SewingPlace(
                         row.getStep(),
                         row.getOutsideUp(),
-                        row.getStep() > 0 && !row.getPath().equals(path)))
-                .orElse(new SewingPlace(0, false, false));
+                        row.getStep() > 0 && !row.getPath().equals(path),
+                        strayed(planned, row).isPresent()))
+                .orElse(new SewingPlace(0, false, false, false));
+    }
+
+    /** The thread's way as it is really sewn. */
+    @Transactional(readOnly = true)
+    public WayView way(UUID id) {
+        return WayViews.of(sewn(id));
     }
 
     /**
@@ -44,27 +95,52 @@ public class SewingPlaces {
      */
     @Transactional
     public SewingPlace keep(UUID id, int step, boolean outsideUp) {
-        PlanView.SewingView plan = books.view(id).plan().sewn();
-        int steps = plan.steps().size();
+        SewingPlan planned = planned(id);
+        Optional<ThreadPath> strayed = row(id).flatMap(row -> strayed(planned, row));
+        int steps = SewingStep.of(strayed.orElse(planned.path())).size();
         if (step < 0 || step > steps) {
             throw new ProblemException(
                     HttpStatus.UNPROCESSABLE_CONTENT,
                     "Read move " + step + "; this book has moves from 1 to " + steps + ".");
         }
+        // whoever begins anew sews by the plan
+        return put(id, planned, step, outsideUp, step == 0 ? Optional.empty() : strayed);
+    }
+
+    private SewingPlace put(UUID id, SewingPlan planned, int step, boolean outsideUp, Optional<ThreadPath> strayed) {
+        String path = Notation.write(planned.path());
+        @Nullable String way = strayed.map(Notation::write).orElse(null);
         database.insertInto(
                         SEWING_PLACE,
                         SEWING_PLACE.BOOK_ID,
                         SEWING_PLACE.STEP,
                         SEWING_PLACE.OUTSIDE_UP,
-                        SEWING_PLACE.PATH)
-                .values(id, step, outsideUp, plan.notation())
+                        SEWING_PLACE.PATH,
+                        SEWING_PLACE.STRAYED)
+                .values(id, step, outsideUp, path, way)
                 .onConflict(SEWING_PLACE.BOOK_ID)
                 .doUpdate()
                 .set(SEWING_PLACE.STEP, step)
                 .set(SEWING_PLACE.OUTSIDE_UP, outsideUp)
-                .set(SEWING_PLACE.PATH, plan.notation())
+                .set(SEWING_PLACE.PATH, path)
+                .set(SEWING_PLACE.STRAYED, way)
                 .set(SEWING_PLACE.CHANGED_AT, currentOffsetDateTime())
                 .execute();
-        return new SewingPlace(step, outsideUp, false);
+        return new SewingPlace(step, outsideUp, false, strayed.isPresent());
+    }
+
+    /** The way back from wrong holes, without keeping anything. */
+    @Transactional(readOnly = true)
+    public Straying back(UUID id, int step, List<Integer> holes, Optional<Length> left) {
+        return Straying.back(sewn(id), step, holes, left);
+    }
+
+    /** Goes on by the way back, worked out anew: the place is then where the unpicking ends. */
+    @Transactional
+    public SewingPlace goBack(UUID id, int step, boolean outsideUp, List<Integer> holes) {
+        Straying way = back(id, step, holes, Optional.empty());
+        SewingPlan planned = planned(id);
+        Optional<ThreadPath> strayed = way.path().equals(planned.path()) ? Optional.empty() : Optional.of(way.path());
+        return put(id, planned, way.step(), outsideUp, strayed);
     }
 }

@@ -78,6 +78,7 @@ public class DifferencesTest {
                 BOOK.side(),
                 BOOK.cover(),
                 thread,
+                BOOK.stitch(),
                 done);
     }
 

@@ -49,6 +49,7 @@ public class BookDocumentsTest {
                 START.side(),
                 START.cover(),
                 START.thread(),
+                START.stitch(),
                 START.done());
     }
 

@@ -159,6 +159,7 @@ public class HoleDocumentsTest {
                 START.side(),
                 START.cover(),
                 START.thread(),
+                START.stitch(),
                 START.done());
         assertEquals(
                 expectThrows(UnfitValueException.class, () -> BookDocuments.spec(document))

@@ -8,6 +8,7 @@ import itomichi.db.generated.DefaultSchema;
 import itomichi.db.generated.Keys;
 import itomichi.db.generated.tables.KeptTemplate.KeptTemplatePath;
 import itomichi.db.generated.tables.Punching.PunchingPath;
+import itomichi.db.generated.tables.Rehearsal.RehearsalPath;
 import itomichi.db.generated.tables.Revision.RevisionPath;
 import itomichi.db.generated.tables.SewingPlace.SewingPlacePath;
 import itomichi.db.generated.tables.records.BookRecord;
@@ -194,6 +195,18 @@ public class Book extends TableImpl<BookRecord> {
             _punching = new PunchingPath(this, null, Keys.PUNCHING__PUNCHING_BOOK_ID_FKEY.getInverseKey());
 
         return _punching;
+    }
+
+    private transient RehearsalPath _rehearsal;
+
+    /**
+     * Get the implicit to-many join path to the <code>rehearsal</code> table
+     */
+    public RehearsalPath rehearsal() {
+        if (_rehearsal == null)
+            _rehearsal = new RehearsalPath(this, null, Keys.REHEARSAL__REHEARSAL_BOOK_ID_FKEY.getInverseKey());
+
+        return _rehearsal;
     }
 
     private transient RevisionPath _revision;

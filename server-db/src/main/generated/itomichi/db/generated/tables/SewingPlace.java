@@ -85,6 +85,11 @@ public class SewingPlace extends TableImpl<SewingPlaceRecord> {
      */
     public final TableField<SewingPlaceRecord, OffsetDateTime> CHANGED_AT = createField(DSL.name("changed_at"), SQLDataType.TIMESTAMPWITHTIMEZONE(6).nullable(false).defaultValue(DSL.field(DSL.raw("now()"), SQLDataType.TIMESTAMPWITHTIMEZONE)), this, "");
 
+    /**
+     * The column <code>sewing_place.strayed</code>.
+     */
+    public final TableField<SewingPlaceRecord, String> STRAYED = createField(DSL.name("strayed"), SQLDataType.CLOB, this, "");
+
     private SewingPlace(Name alias, Table<SewingPlaceRecord> aliased) {
         this(alias, aliased, (Field<?>[]) null, null);
     }

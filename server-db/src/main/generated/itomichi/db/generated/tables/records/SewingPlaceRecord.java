@@ -91,6 +91,20 @@ public class SewingPlaceRecord extends UpdatableRecordImpl<SewingPlaceRecord> {
         return (OffsetDateTime) get(4);
     }
 
+    /**
+     * Setter for <code>sewing_place.strayed</code>.
+     */
+    public void setStrayed(String value) {
+        set(5, value);
+    }
+
+    /**
+     * Getter for <code>sewing_place.strayed</code>.
+     */
+    public String getStrayed() {
+        return (String) get(5);
+    }
+
     // -------------------------------------------------------------------------
     // Primary key information
     // -------------------------------------------------------------------------
@@ -114,7 +128,7 @@ public class SewingPlaceRecord extends UpdatableRecordImpl<SewingPlaceRecord> {
     /**
      * Create a detached, initialised SewingPlaceRecord
      */
-    public SewingPlaceRecord(UUID bookId, Integer step, Boolean outsideUp, String path, OffsetDateTime changedAt) {
+    public SewingPlaceRecord(UUID bookId, Integer step, Boolean outsideUp, String path, OffsetDateTime changedAt, String strayed) {
         super(SewingPlace.SEWING_PLACE);
 
         setBookId(bookId);
@@ -122,6 +136,7 @@ public class SewingPlaceRecord extends UpdatableRecordImpl<SewingPlaceRecord> {
         setOutsideUp(outsideUp);
         setPath(path);
         setChangedAt(changedAt);
+        setStrayed(strayed);
         resetChangedOnNotNull();
     }
 }

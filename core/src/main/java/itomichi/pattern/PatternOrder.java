@@ -1,0 +1,109 @@
+package itomichi.pattern;
+
+import itomichi.measure.Length;
+import itomichi.order.Completion;
+import itomichi.order.Order;
+import itomichi.order.Orders;
+import itomichi.order.Question;
+import itomichi.path.Face;
+import itomichi.path.Hole;
+import itomichi.path.Move;
+import itomichi.path.Run;
+import itomichi.path.Spot;
+import itomichi.pattern.OwnPattern.Line;
+import java.util.ArrayList;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Set;
+import java.util.TreeSet;
+
+/** How a pattern is sewn with one thread, or what it wants. */
+public sealed interface PatternOrder {
+
+    /**
+     * It can be sewn as it stands.
+     *
+     * @param start the hole where both ends lie
+     * @param ends the face they lie on
+     * @param throughAtEnd whether the thread goes through that hole once more at the end, to lie beside its beginning
+     * @param lies how the thread lies and passes, from the first stitch to the last
+     */
+    record Sewn(Hole start, Face ends, boolean throughAtEnd, List<Move> lies) implements PatternOrder {}
+
+    /**
+     * No single thread leaves just these stitches.
+     *
+     * @param add the cheapest stitches to add
+     * @param more how much longer they are, all together
+     * @param proven whether nothing shorter will do; else it is the shortest found
+     */
+    record Lacking(List<Line> add, Length more, boolean proven) implements PatternOrder {}
+
+    /**
+     * It holds nothing.
+     *
+     * @param reason what is wrong, and where
+     */
+    record Unsewable(String reason) implements PatternOrder {}
+
+    /** How it is sewn in the first signature, or the side of the block. */
+    static PatternOrder of(OwnPattern pattern) {
+        List<Move> lies = pattern.lies(1);
+        Set<Integer> lone = new TreeSet<>();
+        for (int hole = 1; hole <= pattern.places().size(); hole++) {
+            lone.add(hole);
+        }
+        lies.forEach(lie -> {
+            lone.remove(lie.start().hole().station());
+            lone.remove(lie.end().hole().station());
+        });
+        if (!lone.isEmpty()) {
+            int hole = lone.iterator().next();
+            return new Unsewable("Hole " + hole + " holds no thread: no stitch leads to it.");
+        }
+        Completion.Result result = Completion.cheapest(lies, pattern.frame(), pattern.side());
+        if (result instanceof Completion.Result.Add add) {
+            List<Line> lines = new ArrayList<>();
+            for (Run run : add.runs()) {
+                boolean outer = run.face() == pattern.face(true);
+                lines.add(new Line(outer, run.from().station(), run.to().station()));
+            }
+            return new Lacking(lines, Length.ofMm(add.mm()), add.proven());
+        }
+        if (result instanceof Completion.Result.Hopeless) {
+            return new Unsewable("With two holes alone these stitches cannot be joined to one thread.");
+        }
+        Completion.Result.Whole whole = (Completion.Result.Whole) result;
+        return sewn(pattern, lies, whole);
+    }
+
+    private static PatternOrder sewn(OwnPattern pattern, List<Move> lies, Completion.Result.Whole whole) {
+        Face outer = pattern.face(true);
+        Face inner = pattern.face(false);
+        Face ready = whole.surplus() < 0 ? inner : outer;
+        Face arrival = whole.surplus() > 0 ? outer : inner;
+        Hole start = whole.surplus() == 0 ? nearestMiddle(pattern, lies) : whole.hole();
+        Order order = Orders.find(
+                new Question(lies, new Spot(start, ready), new Spot(start, arrival), Set.of(), pattern.frame()));
+        List<Move> found = ((Order.Found) order).moves();
+        return new Sewn(start, whole.surplus() < 0 ? outer : inner, whole.surplus() != 0, found);
+    }
+
+    /** The hole nearest the middle of the height: a hand begins there and works to both ends. */
+    private static Hole nearestMiddle(OwnPattern pattern, List<Move> lies) {
+        double middleMm = pattern.height().mm() / 2;
+        Set<Hole> holes = new HashSet<>();
+        lies.forEach(lie -> holes.add(lie.start().hole()));
+        Hole best = lies.get(0).start().hole();
+        for (Hole hole : new TreeSet<>(holes)) {
+            if (farMm(pattern, hole, middleMm) < farMm(pattern, best, middleMm) - 1e-9) {
+                best = hole;
+            }
+        }
+        return best;
+    }
+
+    private static double farMm(OwnPattern pattern, Hole hole, double middleMm) {
+        return Math.abs(pattern.places().get(hole.station() - 1).fromHead().mm() - middleMm);
+    }
+}

@@ -1,0 +1,164 @@
+package itomichi.structure;
+
+import itomichi.measure.Length;
+import itomichi.path.Edge;
+import itomichi.path.Face;
+import itomichi.path.Hole;
+import itomichi.path.Move;
+import itomichi.path.Run;
+import itomichi.path.StabFrame;
+import itomichi.path.StitchPattern;
+import itomichi.path.StitchPattern.Tie;
+import itomichi.path.Wrap;
+import itomichi.station.Role;
+import itomichi.station.SideHole;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.stream.IntStream;
+
+/**
+ * What shows on a stab-bound block, by what each hole is for: main holes joined along the spine on both faces and wrapped round it,
+ * corner holes and satellites joined to the nearest main hole, holes between to the main holes on either side.
+ */
+final class SideStitches {
+
+    private final List<SideHole> holes;
+    private final List<Integer> main;
+    private final boolean endsWrapped;
+    private final List<Move> lies = new ArrayList<>();
+
+    SideStitches(List<SideHole> holes, boolean endsWrapped) {
+        this.holes = holes;
+        this.endsWrapped = endsWrapped;
+        this.main = IntStream.rangeClosed(1, holes.size())
+                .filter(number -> role(number) == Role.MAIN || role(number) == Role.BY_HAND)
+                .boxed()
+                .sorted(Comparator.comparing(number -> hole(number).fromHead()))
+                .toList();
+        for (int i = 0; i < main.size(); i++) {
+            main(i);
+        }
+        for (int number = 1; number <= holes.size(); number++) {
+            extra(number);
+        }
+    }
+
+    private SideHole hole(int number) {
+        return holes.get(number - 1);
+    }
+
+    private Role role(int number) {
+        return hole(number).role();
+    }
+
+    /** All lies of the thread but those of an inner binding. */
+    List<Move> lies() {
+        return lies;
+    }
+
+    /** The main hole in the middle, where the thread begins and ends. */
+    int middle() {
+        return main.get((main.size() - 1) / 2);
+    }
+
+    boolean sewable() {
+        return main.size() >= 2;
+    }
+
+    /** The holes of the inner binding, two for each tie, in the order of the list. */
+    List<Integer> inner() {
+        return IntStream.rangeClosed(1, holes.size())
+                .filter(number -> role(number) == Role.INNER)
+                .boxed()
+                .toList();
+    }
+
+    private void main(int i) {
+        int number = main.get(i);
+        if (i > 0) {
+            join(main.get(i - 1), number);
+        }
+        wrap(number, Edge.SPINE);
+        if (endsWrapped && i == 0) {
+            wrap(number, Edge.HEAD);
+        }
+        if (endsWrapped && i == main.size() - 1) {
+            wrap(number, Edge.TAIL);
+        }
+    }
+
+    private void extra(int number) {
+        switch (role(number)) {
+            case CORNER -> {
+                boolean head = nearest(number) == main.get(0);
+                join(nearest(number), number);
+                wrap(number, Edge.SPINE);
+                wrap(number, head ? Edge.HEAD : Edge.TAIL);
+            }
+            case SATELLITE -> {
+                join(nearest(number), number);
+                wrap(number, Edge.SPINE);
+            }
+            case BETWEEN -> {
+                int after = IntStream.range(0, main.size())
+                        .filter(i -> hole(main.get(i))
+                                .fromHead()
+                                .isMoreThan(hole(number).fromHead()))
+                        .findFirst()
+                        .orElse(main.size() - 1);
+                join(main.get(Math.max(0, after - 1)), number);
+                join(main.get(Math.max(1, after)), number);
+                wrap(number, Edge.SPINE);
+            }
+            default -> {
+                // main holes are done, inner ones have a thread of their own
+            }
+        }
+    }
+
+    private int nearest(int number) {
+        return main.stream()
+                .min(Comparator.comparingDouble(one -> hole(one).toMm(hole(number))))
+                .orElseThrow();
+    }
+
+    private void join(int from, int to) {
+        lies.add(new Run(new Hole(1, from), new Hole(1, to), Face.FRONT));
+        lies.add(new Run(new Hole(1, from), new Hole(1, to), Face.BACK));
+    }
+
+    private void wrap(int number, Edge edge) {
+        lies.add(new Wrap(new Hole(1, number), edge, Face.BACK));
+    }
+
+    /** The block as far as an order needs it: where the holes lie. */
+    static StabFrame frame(List<SideHole> holes) {
+        Length far =
+                holes.stream().map(SideHole::fromHead).max(Length::compareTo).orElse(Length.ZERO);
+        Length near =
+                holes.stream().map(SideHole::fromHead).min(Length::compareTo).orElse(Length.ZERO);
+        return new StabFrame(
+                holes.stream()
+                        .map(hole -> new StabFrame.Place(hole.fromHead(), hole.fromSpine()))
+                        .toList(),
+                far.plus(near),
+                Length.ofMm(5),
+                Length.ofMm(0.5),
+                Length.ofMm(75));
+    }
+
+    /** What shows of these lies, with the knot at a hole. */
+    static StitchPattern.Builder show(List<Move> lies) {
+        StitchPattern.Builder pattern = new StitchPattern.Builder();
+        for (Move lie : lies) {
+            int from = lie.start().hole().station();
+            if (lie instanceof Run run) {
+                pattern.stitch(run.face(), 1, from, run.to().station());
+            } else if (lie instanceof Wrap wrap) {
+                pattern.hold(Tie.valueOf(wrap.edge().name()), 1, from);
+            }
+        }
+        return pattern;
+    }
+}

@@ -1,0 +1,115 @@
+package itomichi.server.plan;
+
+import itomichi.path.Point3;
+import itomichi.path.SewingStep;
+import itomichi.path.Tail;
+import itomichi.path.ThreadPath;
+import itomichi.plan.BookPlan;
+import itomichi.plan.BookSpec;
+import itomichi.plan.Planner;
+import itomichi.plan.SewingPlan;
+import itomichi.server.document.BookDocument;
+import itomichi.server.document.BookDocuments;
+import itomichi.server.platform.ProblemException;
+import itomichi.structure.Stitching;
+import java.util.ArrayList;
+import java.util.List;
+import org.springframework.http.HttpStatus;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RestController;
+
+/** The thread's way of a book as it is told, without keeping anything. */
+@RestController
+@RequestMapping("/api/plan/way")
+class WayController {
+
+    private static SewingPlan sewing(BookDocument document) {
+        BookPlan plan = PlanViews.plan(document);
+        return plan.sewing()
+                .orElseThrow(() -> new ProblemException(
+                        HttpStatus.UNPROCESSABLE_CONTENT, "As it is, this book cannot be sewn; the remarks say why."));
+    }
+
+    /** The work and every step. */
+    @PostMapping
+    WayView way(@RequestBody BookDocument document) {
+        return WayViews.of(sewing(document));
+    }
+
+    /** Where a step's thread lies in space: along the spine, across it, outwards; one after the other, mm. */
+    record InSpace(int step, List<Double> points) {}
+
+    /** The thread in space, step by step. */
+    @PostMapping("/space")
+    List<InSpace> space(@RequestBody BookDocument document) {
+        SewingPlan sewing = sewing(document);
+        List<InSpace> steps = new ArrayList<>();
+        for (SewingStep step : SewingStep.of(sewing.path())) {
+            List<Double> points = new ArrayList<>();
+            new ThreadPath(step.moves().stream()
+                            .filter(move -> !(move instanceof Tail))
+                            .toList())
+                    .trace(sewing.frame())
+                    .forEach(point -> add(points, point));
+            steps.add(new InSpace(step.number(), points));
+        }
+        return steps;
+    }
+
+    private static void add(List<Double> points, Point3 point) {
+        points.add(Math.round(point.xMm() * 100) / 100.0);
+        points.add(Math.round(point.yMm() * 100) / 100.0);
+        points.add(Math.round(point.zMm() * 100) / 100.0);
+    }
+
+    /**
+     * A way of sewing beside the others.
+     *
+     * @param key kept with the book
+     * @param chosen whether the book is sewn so
+     * @param possible why it cannot be sewn so; empty where it can
+     * @param thread thread it takes; left out where it cannot be sewn so
+     * @param passes of the needle, each through a hole
+     * @param document the book sewn so
+     */
+    record VariantView(
+            String key,
+            String words,
+            String look,
+            boolean chosen,
+            String impossible,
+            InUnits thread,
+            InUnits hole,
+            int passes,
+            BookDocument document) {}
+
+    /** Every way of sewing its structure, with what each does to thread and holes. */
+    @PostMapping("/variants")
+    List<VariantView> variants(@RequestBody BookDocument document) {
+        BookSpec spec = BookDocuments.spec(document);
+        List<VariantView> views = new ArrayList<>();
+        spec.stitching()
+                .ifPresent(
+                        stitching -> stitching.variants().forEach(variant -> views.add(view(document, spec, variant))));
+        return views;
+    }
+
+    private static VariantView view(BookDocument document, BookSpec spec, Stitching.Variant variant) {
+        BookSpec other = spec.withStitch(spec.stitch().withVariant(variant.key()));
+        BookPlan plan = Planner.plan(other);
+        String impossible =
+                plan.sewing().isPresent() ? "" : spec.stitching().orElseThrow().stationsWanted(variant.key());
+        return new VariantView(
+                variant.key(),
+                variant.words(),
+                variant.look(),
+                variant.key().equals(spec.variant()),
+                impossible,
+                InUnits.of(plan.figure("thread")),
+                InUnits.of(plan.figure("hole")),
+                plan.sewing().map(SewingPlan::passes).orElse(0),
+                BookDocuments.changed(document, other));
+    }
+}
