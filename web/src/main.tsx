@@ -10,5 +10,6 @@ import './app/places.css';
 import './app/gather.css';
 import './app/drawing.css';
 import './app/holes.css';
+import './app/way.css';
 
 createRoot(document.getElementById('root')!).render(<App />);

@@ -9,6 +9,7 @@ const KEYS: { where: string; keys: [string, string][] }[] = [
       ['i', 'mm or inches'],
       ['d', 'drawers'],
       ['t', 'kept templates'],
+      ['o', 'own patterns'],
       ['m', 'caliper at hand, or put away'],
       ['F8', 'read the caliper, also while typing'],
       ['?', 'these keys'],
@@ -33,7 +34,17 @@ const KEYS: { where: string; keys: [string, string][] }[] = [
       ['Space, Enter, →, Page down', 'next move'],
       ['Backspace, ←, Page up', 'one move back'],
       ['f', 'turn the work over'],
+      ['s', 'speak the moves, where the browser has a voice'],
       ['Esc', 'leave; the place is kept'],
+    ],
+  },
+  {
+    where: 'While rehearsing',
+    keys: [
+      ['1 to 9', 'through that hole'],
+      ['k', 'a kettle stitch'],
+      ['t', 'a knot'],
+      ['h', 'show the move, or hide it'],
     ],
   },
 ];

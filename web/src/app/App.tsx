@@ -12,6 +12,7 @@ import { dress } from './theme';
 const BookPlace = lazy(() => import('../features/book/BookPlace'));
 const Sewing = lazy(() => import('../features/sewing/Sewing'));
 const Templates = lazy(() => import('../features/templates/Templates'));
+const Patterns = lazy(() => import('../features/patterns/Patterns'));
 const Drawers = lazy(() => import('../features/drawers/Drawers'));
 
 const client = new QueryClient({
@@ -40,6 +41,14 @@ const router = createBrowserRouter([
     ),
   },
   {
+    path: '/books/:id/rehearsal',
+    element: (
+      <Suspense fallback={wait}>
+        <Sewing rehearse />
+      </Suspense>
+    ),
+  },
+  {
     element: <Frame />,
     children: [
       { path: '/', element: <Bench /> },
@@ -49,6 +58,14 @@ const router = createBrowserRouter([
         element: (
           <Suspense fallback={<Waiting what="Opening the drawer" />}>
             <Drawers />
+          </Suspense>
+        ),
+      },
+      {
+        path: '/patterns',
+        element: (
+          <Suspense fallback={<Waiting what="Fetching the patterns" />}>
+            <Patterns />
           </Suspense>
         ),
       },

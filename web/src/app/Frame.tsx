@@ -20,6 +20,7 @@ export function Frame() {
     '?': () => showKeys(true),
     d: () => void navigate('/drawers/papers'),
     t: () => void navigate('/templates'),
+    o: () => void navigate('/patterns'),
     m: () => setCaliper(!caliper),
     n: () => void navigate('/?begin=yes'),
     '/': () => void navigate('/?find=yes'),
@@ -40,6 +41,9 @@ export function Frame() {
           </Link>
           <Link to="/templates" className="frame-place">
             Templates
+          </Link>
+          <Link to="/patterns" className="frame-place">
+            Patterns
           </Link>
           <Button type="text" aria-pressed={caliper} onClick={() => setCaliper(!caliper)}>
             Caliper

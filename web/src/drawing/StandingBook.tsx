@@ -1,11 +1,12 @@
-import type { StationView, StitchView } from '../api/client';
+import type { StationView } from '../api/client';
 
 interface Props {
   widthMm: number;
   heightMm: number;
   thicknessMm: number;
   stations: readonly StationView[];
-  stitches: readonly StitchView[];
+  /** Thread on the spine: from its left edge and from the head, mm, one after the other. */
+  thread: readonly (readonly number[])[];
   scale: number;
 }
 
@@ -14,12 +15,20 @@ const FORESHORTENED = 0.5;
 const SLOPE = 0.06;
 
 /** A book standing with its spine towards the eye, its cover turned away to the right. */
-export function StandingBook({ widthMm, heightMm, thicknessMm, stations, stitches, scale }: Props) {
+export function StandingBook({ widthMm, heightMm, thicknessMm, stations, thread, scale }: Props) {
   const spine = Math.max(4, thicknessMm * scale);
   const cover = widthMm * scale * FORESHORTENED;
   const h = heightMm * scale;
   const rise = cover * SLOPE;
-  const place = (number: number) => (stations[number - 1]?.fromHeadMm ?? 0) * scale;
+  const spread = spine / Math.max(0.1, thicknessMm);
+  const pairs = (points: readonly number[]) => {
+    const places: string[] = [];
+    for (let i = 0; i + 1 < points.length; i += 2) {
+      const x = Math.max(1.5, Math.min(spine + 0.5, 1 + points[i]! * spread));
+      places.push(`${x.toFixed(1)},${(1 + points[i + 1]! * scale).toFixed(1)}`);
+    }
+    return places.join(' ');
+  };
   return (
     <svg width={spine + cover + 2} height={h + 2} aria-hidden="true" className="standing">
       <path
@@ -37,15 +46,8 @@ export function StandingBook({ widthMm, heightMm, thicknessMm, stations, stitche
           r={1.4}
         />
       ))}
-      {stitches.map((stitch, i) => (
-        <line
-          key={i}
-          className="standing-stitch"
-          x1={1 + spine / 2}
-          x2={1 + spine / 2}
-          y1={1 + place(stitch.from)}
-          y2={1 + place(stitch.to)}
-        />
+      {thread.map((points, i) => (
+        <polyline key={i} className="standing-stitch" points={pairs(points)} />
       ))}
     </svg>
   );

@@ -42,7 +42,7 @@ export function Row({ name, books, scale, acts, shelf, empty }: Props) {
               className="row-book"
               aria-label={`${book.name}, open`}
             >
-              <StandingBook {...book} stitches={book.spineStitches} scale={scale} />
+              <StandingBook {...book} thread={book.spineThread} scale={scale} />
             </Link>
             <div className="row-words">
               <h2>

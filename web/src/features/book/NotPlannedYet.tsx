@@ -1,16 +1,23 @@
 import { Link } from 'react-router';
 import { useSession } from '../../state/useSession';
+import { Measure } from '../../units/Measure';
 
-/** Says what cannot be planned yet for this structure, and what can. */
+/** Remarks that say why a book cannot be sewn as it is. */
+const WHY = new Set(['stations-unsewable', 'pattern-wanted', 'pattern-lacks', 'pattern-unsewable', 'sewing-too-large']);
+
+/** Says what cannot be sewn as it is, and why. */
 export function NotPlannedYet({ what }: { what: string }) {
-  const { bound, holes } = useSession().state.plan;
+  const { bound, remarks } = useSession().state.plan;
+  const why = remarks.filter((remark) => WHY.has(remark.key));
   return (
     <div className="not-yet">
-      <h2>{what} cannot be planned here yet.</h2>
-      <p>
-        {bound.name}: paper, cutting, gathering, thickness{holes && ', holes and their templates'} and the rule of thumb
-        for thread are worked out; the sewing itself is not.
-      </p>
+      <h2>{what} cannot be shown as the book is.</h2>
+      {why.map((remark) => (
+        <p key={remark.key}>
+          <Measure of={remark.words} />
+        </p>
+      ))}
+      {why.length === 0 && <p>{bound.name}: nothing is sewn.</p>}
     </div>
   );
 }
@@ -22,8 +29,8 @@ export function NotPlanned() {
     <>
       <div className="choices">
         <p>
-          Another structure is chosen under <Link to={`/books/${view.id}/purpose`}>Purpose</Link>. The pamphlet is
-          planned to the knot.
+          Another structure is chosen under <Link to={`/books/${view.id}/purpose`}>Purpose</Link>, other holes under{' '}
+          <Link to={`/books/${view.id}/stations`}>Stations</Link>.
         </p>
       </div>
       <div className="drawing">

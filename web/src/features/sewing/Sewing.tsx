@@ -1,13 +1,15 @@
-import { useQuery } from '@tanstack/react-query';
+import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { useEffect } from 'react';
 import { Link, useParams } from 'react-router';
 import { api, value } from '../../api/client';
 import { Told, Waiting } from '../../ui/Told';
+import { Rehearsal } from './Rehearsal';
 import { SewingTable } from './SewingTable';
 
-/** Fetches a book and the place in its sewing. */
-export default function Sewing() {
+/** Fetches a book, the way it is sewn by and the place in its sewing. */
+export default function Sewing({ rehearse = false }: { rehearse?: boolean }) {
   const { id = '' } = useParams();
+  const client = useQueryClient();
   const params = { params: { path: { id } } };
   const book = useQuery({
     queryKey: ['sewing-book', id],
@@ -19,10 +21,15 @@ export default function Sewing() {
     queryFn: () => value(api.GET('/api/books/{id}/sewing', params)),
     gcTime: 0,
   });
-  const failed = book.error ?? place.error;
+  const way = useQuery({
+    queryKey: ['sewing-way', id],
+    queryFn: () => value(api.GET('/api/books/{id}/sewing/way', params)),
+    gcTime: 0,
+  });
+  const failed = book.error ?? place.error ?? way.error;
   useEffect(() => {
-    document.title = `Sewing ${book.data?.document.name ?? ''} · Itomichi`;
-  }, [book.data]);
+    document.title = `${rehearse ? 'Rehearsing' : 'Sewing'} ${book.data?.document.name ?? ''} · Itomichi`;
+  }, [book.data, rehearse]);
   if (failed) {
     return (
       <main className="sewing">
@@ -31,16 +38,28 @@ export default function Sewing() {
           again={() => {
             void book.refetch();
             void place.refetch();
+            void way.refetch();
           }}
         />
         <Link to="/">To the bench</Link>
       </main>
     );
   }
-  const plan = book.data?.plan;
-  return book.data && plan?.sewing && plan.holes && place.data ? (
-    <SewingTable book={book.data} sewing={{ ...plan.sewing, stations: plan.holes.stations }} place={place.data} />
+  if (!book.data || !place.data || !way.data) {
+    return <Waiting what="Laying out the work" />;
+  }
+  return rehearse ? (
+    <Rehearsal book={book.data} way={way.data} />
   ) : (
-    <Waiting what="Laying out the work" />
+    <SewingTable
+      key={place.dataUpdatedAt}
+      book={book.data}
+      way={way.data}
+      place={place.data}
+      wayChanged={async () => {
+        await client.invalidateQueries({ queryKey: ['sewing-way', id] });
+        await client.invalidateQueries({ queryKey: ['sewing', id] });
+      }}
+    />
   );
 }

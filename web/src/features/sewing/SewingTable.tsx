@@ -1,36 +1,46 @@
 import { Button } from 'antd';
 import { useEffect, useRef, useState } from 'react';
 import { useNavigate } from 'react-router';
-import { api, outcome, type BookView, type SewingPlace, type Sewn } from '../../api/client';
+import { api, failure, outcome, type BookView, type SewingPlace, type WayView } from '../../api/client';
+import { inHand } from '../../drawing/way/look';
 import { useKeys } from '../../ui/keys';
-import { UnitSwitch } from '../../ui/UnitSwitch';
 import { Measure } from '../../units/Measure';
-import { useUnit } from '../../units/unit';
-import { BothFaces } from './BothFaces';
+import { useUnit, useWords } from '../../units/unit';
+import { Changed } from './Changed';
+import { Lost } from './Lost';
+import { ThreadLeft } from './ThreadLeft';
+import { Top } from './Top';
 import { useAwake } from './useAwake';
 import { usePlace } from './usePlace';
+import { useSpeech } from './useSpeech';
+import { Work } from './Work';
 
 interface Props {
   book: BookView;
-  sewing: Sewn;
+  way: WayView;
   place: SewingPlace;
+  /** The way back was taken: the book is now sewn by another way, or from another place. */
+  wayChanged: () => Promise<void>;
 }
 
 /** The sewing, filling the screen: one move in large words and in the drawing, the thread that is left, nothing else. */
-export function SewingTable({ book, sewing, place: start }: Props) {
-  const { plan } = book;
-  const { steps } = sewing;
+export function SewingTable({ book, way, place: start, wayChanged }: Props) {
+  const { steps } = way;
   const [changed, setChanged] = useState(start.planChanged);
   const { place, go, lost } = usePlace(book.id, { ...start, step: Math.min(start.step, steps.length) });
   const [said, say] = useState<string | null>(null);
+  const [astray, setAstray] = useState<number[] | null>(null);
   const { unit, setUnit } = useUnit();
+  const words = useWords();
   const navigate = useNavigate();
   const leave = () => void navigate(`/books/${book.id}/sew`);
   useAwake();
 
-  const next = () => place.step < steps.length && go({ ...place, step: place.step + 1 });
-  const back = () => place.step > 0 && go({ ...place, step: place.step - 1 });
-  const flip = () => go({ ...place, outsideUp: !place.outsideUp });
+  const now = steps[place.step];
+  const speech = useSpeech(now ? words(place.outsideUp ? now.turned : now.plain) : '');
+  const next = () => astray === null && place.step < steps.length && go({ ...place, step: place.step + 1 });
+  const back = () => astray === null && place.step > 0 && go({ ...place, step: place.step - 1 });
+  const turn = () => go({ ...place, outsideUp: !place.outsideUp });
   useKeys({
     ' ': next,
     enter: next,
@@ -39,16 +49,15 @@ export function SewingTable({ book, sewing, place: start }: Props) {
     backspace: back,
     arrowleft: back,
     pageup: back,
-    f: flip,
+    f: turn,
+    s: speech.toggle,
     i: () => setUnit(unit === 'MM' ? 'INCH' : 'MM'),
-    escape: leave,
+    escape: () => (astray === null ? leave() : setAstray(null)),
   });
   // A pedal or a key must act at once, whatever had the focus before.
   const table = useRef<HTMLElement>(null);
   useEffect(() => table.current?.focus(), []);
 
-  const now = steps[place.step];
-  const sewn = book.document.done.includes('SEW');
   const finish = async () => {
     const document = {
       ...book.document,
@@ -64,114 +73,107 @@ export function SewingTable({ book, sewing, place: start }: Props) {
       leave();
     } else {
       say(
-        result.kind === 'refused'
-          ? result.problem.message
-          : result.kind === 'lost'
-            ? result.message
-            : `${result.conflict.message}. Leave the sewing and look at the book.`,
+        result.kind === 'conflict'
+          ? `${result.conflict.message}. Leave the sewing and look at the book.`
+          : failure(result),
       );
     }
   };
+  const signature = inHand(steps, astray === null ? place.step : Math.max(0, place.step - 1));
 
   return (
     <main className="sewing" ref={table} tabIndex={-1} aria-label={`Sewing ${book.document.name}`}>
-      <header className="sewing-top">
-        <Button size="small" onClick={leave}>
-          Leave
+      <Top name={book.document.name} leave={leave} turned={place.outsideUp} turn={turn}>
+        {speech.able && (
+          <Button size="small" onClick={speech.toggle} aria-pressed={speech.on}>
+            Speak
+          </Button>
+        )}
+        <Button size="small" disabled={place.step === 0} onClick={() => setAstray(astray === null ? [] : null)}>
+          I am somewhere else
         </Button>
-        <h1>{book.document.name}</h1>
-        <UnitSwitch />
-        <Button size="small" onClick={flip} aria-pressed={place.outsideUp}>
-          Turn the work over
-        </Button>
-      </header>
+      </Top>
       {changed && (
-        <div className="sewing-changed" role="alert">
-          <p>
-            The plan has changed since this place was kept. Are the {start.step} moves sewn still those of the list
-            below?
-          </p>
-          <Button
-            size="small"
-            onClick={() => {
-              setChanged(false);
-              go(place);
-            }}
-          >
-            They are
-          </Button>
-          <Button
-            size="small"
-            onClick={() => {
-              setChanged(false);
-              go({ ...place, step: 0 });
-            }}
-          >
-            Begin again
-          </Button>
-        </div>
+        <Changed
+          sewn={start.step}
+          keep={() => {
+            setChanged(false);
+            go(place);
+          }}
+          anew={() => {
+            setChanged(false);
+            go({ ...place, step: 0 });
+          }}
+        />
       )}
-      <BothFaces plan={plan} sewing={sewing} place={place} />
-      <section className="sewing-words" aria-live="polite">
-        {now ? (
-          <>
-            <p className="sewing-count">
-              Move {place.step + 1} of {steps.length}
-            </p>
-            <p className="sewing-move">
-              <Measure of={place.outsideUp ? now.outsideUp : now.insideUp} />
-            </p>
-            <p className="sewing-care">{now.care && <Measure of={now.care} />}</p>
-          </>
-        ) : (
-          <>
-            <p className="sewing-count">All {steps.length} moves are sewn</p>
-            <p className="sewing-move">
-              {sewn
-                ? 'Sewn. Press it under a weight overnight.'
-                : 'Trim the tails, run the bone folder along the fold, press it overnight.'}
-            </p>
-            {!sewn && (
-              <Button type="primary" onClick={() => void finish()}>
-                It is sewn
-              </Button>
+      <Work
+        way={way}
+        sewn={place.step}
+        turned={place.outsideUp}
+        signature={signature}
+        next={astray === null}
+        press={astray === null ? undefined : (station) => setAstray([...astray, station])}
+        marked={astray ?? []}
+      />
+      {astray !== null ? (
+        <Lost
+          bookId={book.id}
+          step={place.step}
+          turned={place.outsideUp}
+          stations={way.work.holes.length}
+          signature={way.work.layers.length > 1 ? signature : null}
+          holes={astray}
+          set={setAstray}
+          taken={wayChanged}
+        />
+      ) : (
+        <>
+          <section className="sewing-words" aria-live="polite">
+            {now ? (
+              <>
+                <p className="sewing-count">
+                  Move {place.step + 1} of {steps.length}
+                  {way.work.layers.length > 1 && ` · signature ${now.signature} of ${way.work.layers.length}`}
+                  {way.threads.length > 1 && ` · thread ${now.thread} of ${way.threads.length}`}
+                  {start.strayed && ' · by another way than planned'}
+                </p>
+                <p className="sewing-move">
+                  <Measure of={place.outsideUp ? now.turned : now.plain} />
+                </p>
+                <p className="sewing-care">{now.care && <Measure of={now.care} />}</p>
+              </>
+            ) : (
+              <>
+                <p className="sewing-count">All {steps.length} moves are sewn</p>
+                <p className="sewing-move">
+                  {book.document.done.includes('SEW')
+                    ? 'Sewn. Press it under a weight overnight.'
+                    : 'Trim the tails, run the bone folder along the fold, press it overnight.'}
+                </p>
+                {!book.document.done.includes('SEW') && (
+                  <Button type="primary" onClick={() => void finish()}>
+                    It is sewn
+                  </Button>
+                )}
+              </>
             )}
-          </>
-        )}
-        {(lost ?? said) && (
-          <p className="sewing-lost" role="status">
-            {said ?? `${lost} Sew on: the place is kept here and sent when it does.`}
-          </p>
-        )}
-      </section>
-      <footer className="sewing-foot">
-        <Button size="large" onClick={back} disabled={place.step === 0}>
-          One back
-        </Button>
-        <ThreadLeft
-          leftMm={steps[place.step - 1]?.leftMm ?? sewing.cutMm / book.document.thread.strands}
-          cutMm={sewing.cutMm / book.document.thread.strands}
-        >
-          <Measure of={steps[place.step - 1]?.left ?? plan.figures.find((figure) => figure.key === 'thread')!.value} />
-        </ThreadLeft>
-        <Button size="large" type="primary" onClick={next} disabled={place.step === steps.length}>
-          Next move
-        </Button>
-      </footer>
+            {(lost ?? said) && (
+              <p className="sewing-lost" role="status">
+                {said ?? `${lost} Sew on: the place is kept here and sent when it does.`}
+              </p>
+            )}
+          </section>
+          <footer className="sewing-foot">
+            <Button size="large" onClick={back} disabled={place.step === 0}>
+              One back
+            </Button>
+            <ThreadLeft way={way} step={place.step} />
+            <Button size="large" type="primary" onClick={next} disabled={place.step === steps.length}>
+              Next move
+            </Button>
+          </footer>
+        </>
+      )}
     </main>
-  );
-}
-
-function ThreadLeft({ leftMm, cutMm, children }: { leftMm: number; cutMm: number; children: React.ReactNode }) {
-  return (
-    <div className="thread-left">
-      <p>
-        Thread left: <strong>{children}</strong>
-      </p>
-      <svg viewBox="0 0 100 4" preserveAspectRatio="none" aria-hidden="true">
-        <rect width="100" height="4" className="thread-left-spool" />
-        <rect width={Math.max(0, Math.min(100, (100 * leftMm) / cutMm))} height="4" className="thread-left-thread" />
-      </svg>
-    </div>
   );
 }

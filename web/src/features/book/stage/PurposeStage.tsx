@@ -4,6 +4,7 @@ import { useSession } from '../../../state/useSession';
 import { FewChoice } from '../../../ui/Choice';
 import { CountField, TextField } from '../fields';
 import { StageFrame } from '../StageFrame';
+import { PatternChoice } from './PatternChoice';
 import { ExtentField } from './ExtentField';
 import { AdviceList } from './purpose/AdviceList';
 import { Front } from './purpose/Front';
@@ -34,6 +35,7 @@ export function PurposeStage() {
       tall
       choices={
         <>
+          <PatternChoice />
           <TextField
             label="Name"
             field="name"

@@ -1,16 +1,21 @@
 import { Button } from 'antd';
+import { useState } from 'react';
 import { Link } from 'react-router';
+import type { WayStep, WayView } from '../../../api/client';
 import { useSession } from '../../../state/useSession';
+import { Waiting } from '../../../ui/Told';
 import { Measure } from '../../../units/Measure';
 import { StageFrame } from '../StageFrame';
-import { useSewn } from '../useSewn';
+import { useWay } from '../useWay';
+import { StepSheets } from './StepSheets';
 
-/** The moves in their order, and the way into the sewing itself. */
+/** The moves in their order, signature by signature, and the ways into the sewing itself. */
 export function SewStage() {
   const { state } = useSession();
-  const { view } = state;
-  const sewing = useSewn();
+  const { view, plan } = state;
+  const way = useWay();
   const { step } = view;
+  const steps = plan.sewing?.steps ?? 0;
   return (
     <StageFrame
       stage="SEW"
@@ -19,43 +24,90 @@ export function SewStage() {
         <>
           <p className="sew-begin">
             <Link to={`/books/${view.id}/sewing`} className="sew-link">
-              {step === 0
-                ? 'Sew, move by move'
-                : step < sewing.steps.length
-                  ? `Sew on at move ${step + 1}`
-                  : 'Look at the sewing'}
+              {step === 0 ? 'Sew, move by move' : step < steps ? `Sew on at move ${step + 1}` : 'Look at the sewing'}
             </Link>
           </p>
           <p className="field-help">Fills the screen; the place is kept, over days and on every device.</p>
+          <p className="sew-begin">
+            <Link to={`/books/${view.id}/rehearsal`} className="sew-link sew-link-quiet">
+              Rehearse without a book
+            </Link>
+          </p>
+          <StepSheets />
           <h2 className="sew-notation-name">The path, written</h2>
-          <p className="sew-notation">{sewing.notation}</p>
-          <p className="field-help">+ out of the fold, − into it, at that station counted from the head.</p>
-          <Button size="small" onClick={() => void navigator.clipboard?.writeText(sewing.notation)}>
+          <p className="sew-notation">{plan.sewing?.notation}</p>
+          <p className="field-help">
+            + out of the fold, − into it, v down, ^ up, at that station counted from the head.
+          </p>
+          <Button size="small" onClick={() => void navigator.clipboard?.writeText(plan.sewing?.notation ?? '')}>
             Copy the path
           </Button>
         </>
       }
-      drawing={() => (
-        <ol className="sew-moves" aria-label="Moves">
-          {sewing.steps.map((one) => (
-            <li
-              key={one.number}
-              className={one.number <= step ? 'sew-done' : one.number === step + 1 ? 'sew-next' : ''}
-            >
-              <span className="sew-number">{one.number}</span>
-              <span>
-                <Measure of={one.insideUp} />
-                {one.care && one.number > 1 && !one.ties && (
-                  <span className="sew-care"> The hole holds thread already.</span>
-                )}
-              </span>
-              <span className="sew-used">
-                <Measure of={one.used} />
-              </span>
-            </li>
-          ))}
-        </ol>
-      )}
+      drawing={() => (way ? <Moves way={way} step={step} /> : <Waiting what="Writing out the moves" />)}
     />
+  );
+}
+
+/** The moves of one signature, or of all where there are few. */
+function Moves({ way, step }: { way: WayView; step: number }) {
+  const signatures = way.work.layers.length;
+  const few = way.steps.length <= 40;
+  const here = way.steps[Math.min(step, way.steps.length - 1)]?.signature ?? 1;
+  const [chosen, choose] = useState<number | null>(null);
+  const signature = Math.min(chosen ?? here, signatures);
+  const shown = few ? way.steps : way.steps.filter((one) => one.signature === signature);
+  return (
+    <>
+      {!few && (
+        <div className="sew-signatures" role="group" aria-label="Signatures">
+          <Button size="small" disabled={signature === 1} onClick={() => choose(signature - 1)}>
+            Before
+          </Button>
+          <span>
+            Signature {signature} of {signatures}
+          </span>
+          <Button size="small" disabled={signature === signatures} onClick={() => choose(signature + 1)}>
+            After
+          </Button>
+        </div>
+      )}
+      <ol className="sew-moves" aria-label="Moves">
+        {shown.map((one) => (
+          <Move key={one.number} move={one} step={step} />
+        ))}
+      </ol>
+    </>
+  );
+}
+
+function Move({ move, step }: { move: WayStep; step: number }) {
+  const [open, setOpen] = useState(false);
+  return (
+    <li className={move.number <= step ? 'sew-done' : move.number === step + 1 ? 'sew-next' : ''}>
+      <span className="sew-number">{move.number}</span>
+      <span>
+        <Measure of={move.plain} />
+        {move.holdsThread && move.kind === 'PASS' && <span className="sew-care"> The hole holds thread already.</span>}
+        {open && (
+          <ul className="sew-lengths">
+            {move.lengths.map((length, i) => (
+              <li key={i}>
+                <Measure of={length} />
+              </li>
+            ))}
+          </ul>
+        )}
+      </span>
+      <button
+        type="button"
+        className="sew-used"
+        aria-expanded={open}
+        aria-label={`Thread of move ${move.number}`}
+        onClick={() => setOpen(!open)}
+      >
+        <Measure of={move.used} />
+      </button>
+    </li>
   );
 }

@@ -1,37 +1,32 @@
-import { useCatalogue } from '../../../api/catalogue';
-import type { BookDocument, Sewn } from '../../../api/client';
-import { Fold } from '../../../drawing/Fold';
-import { ThreadLine } from '../../../drawing/ThreadLine';
 import { useSession } from '../../../state/useSession';
 import { FewChoice, ManyChoice } from '../../../ui/Choice';
-import { useUnit, useWords } from '../../../units/unit';
 import { CountField, LengthField, TextField } from '../fields';
 import { NotPlannedYet } from '../NotPlannedYet';
 import { StageFrame } from '../StageFrame';
 import { TakeFrom } from '../TakeFrom';
 import { ThreadFromDrawer } from '../ThreadFromDrawer';
-
-type Thread = BookDocument['thread'];
-type Count = Thread['count'];
-
-function withThread(part: Partial<Thread>): (document: BookDocument) => BookDocument {
-  return (document) => ({ ...document, thread: { ...document.thread, ...part } });
-}
-
-function withCount(part: Partial<Count>): (document: BookDocument) => BookDocument {
-  return (document) => withThread({ count: { ...document.thread.count, ...part } })(document);
-}
+import { useWay } from '../useWay';
+import { PatternChoice } from './PatternChoice';
+import { AsSewn } from './thread/AsSewn';
+import { withThread } from './thread/edits';
+import { FineChoice } from './thread/FineChoice';
+import { Parted } from './thread/Parted';
+import { SewnOn } from './thread/SewnOn';
+import { ThreadShelf } from './thread/ThreadShelf';
+import { Variants } from './thread/Variants';
 
 /** Thread, needle and knot; what lies where when it is sewn, and how much to cut. */
 export function ThreadStage() {
   const { session, state } = useSession();
   const { thread } = state.document;
+  const way = useWay();
   return (
     <StageFrame
       stage="THREAD"
       tall
       choices={
         <>
+          <PatternChoice />
           <ThreadFromDrawer />
           <TextField
             label="Thread"
@@ -55,15 +50,21 @@ export function ThreadStage() {
               )
             }
           />
-          <FewChoice
-            label="Knot"
-            value={thread.knot === 'OUTSIDE' ? 'OUTSIDE' : 'INSIDE'}
-            options={[
-              { value: 'INSIDE', label: 'inside the fold' },
-              { value: 'OUTSIDE', label: 'outside' },
-            ]}
-            choose={(knot) => session.change(knot === 'INSIDE' ? 'knot inside' : 'knot outside', withThread({ knot }))}
-          />
+          <SewnOn />
+          <Parted />
+          {state.plan.sewing?.choosesKnot && (
+            <FewChoice
+              label="Knot"
+              value={thread.knot === 'OUTSIDE' ? 'OUTSIDE' : 'INSIDE'}
+              options={[
+                { value: 'INSIDE', label: 'inside the fold' },
+                { value: 'OUTSIDE', label: 'outside' },
+              ]}
+              choose={(knot) =>
+                session.change(knot === 'INSIDE' ? 'knot inside' : 'knot outside', withThread({ knot }))
+              }
+            />
+          )}
           <ManyChoice
             label="Turns of the knot"
             value={String(thread.turns)}
@@ -103,145 +104,16 @@ export function ThreadStage() {
         </>
       }
       drawing={(width) =>
-        state.plan.sewing && state.plan.holes ? (
-          <AsSewn width={width} sewing={{ ...state.plan.sewing, stations: state.plan.holes.stations }} />
+        state.plan.sewing ? (
+          <>
+            <AsSewn width={width} way={way} />
+            <Variants />
+            <ThreadShelf />
+          </>
         ) : (
           <NotPlannedYet what="The thread’s way" />
         )
       }
     />
-  );
-}
-
-function FineChoice() {
-  const { session, state } = useSession();
-  const fibres = useCatalogue()?.fibres ?? [];
-  const { thread } = state.document;
-  const { count } = thread;
-  return (
-    <>
-      <div className="field-pair">
-        <ManyChoice
-          label="Fibre"
-          value={thread.fibre}
-          options={fibres.map((fibre) => ({ value: fibre.key as Thread['fibre'], label: fibre.words }))}
-          choose={(fibre) => session.change('fibre', withThread({ fibre }))}
-        />
-        <ManyChoice
-          label="Told by"
-          value={count.system}
-          options={[
-            { value: 'LINEN', label: 'linen' },
-            { value: 'COTTON', label: 'cotton' },
-            { value: 'TEX', label: 'tex' },
-            { value: 'WOUND', label: 'winding' },
-          ]}
-          choose={(system) => session.change('fineness', withCount({ system }))}
-        />
-      </div>
-      <div className="field-pair">
-        {count.system === 'WOUND' ? (
-          <>
-            <CountField
-              label="Turns wound"
-              field="thread.turnsWound"
-              what="turns"
-              value={count.turns}
-              edit={(d, turns) => withCount({ turns })(d)}
-            />
-            <LengthField
-              label="They take up"
-              field="thread.count.widthMm"
-              edit={(d, widthMm) => withCount({ widthMm })(d)}
-            />
-          </>
-        ) : (
-          <>
-            <CountField
-              label={count.system === 'TEX' ? 'Tex' : 'Count'}
-              field={count.system === 'TEX' ? 'thread.tex' : 'thread.number'}
-              what={count.system === 'TEX' ? 'tex' : 'the count'}
-              decimals
-              value={count.number}
-              edit={(d, number) => withCount({ number })(d)}
-              help={count.system === 'TEX' ? undefined : state.plan.tex}
-            />
-            {count.system !== 'TEX' && (
-              <CountField
-                label="Plies"
-                field="thread.ply"
-                what="plies"
-                value={count.ply}
-                edit={(d, ply) => withCount({ ply })(d)}
-              />
-            )}
-          </>
-        )}
-      </div>
-    </>
-  );
-}
-
-function AsSewn({ width, sewing }: { width: number; sewing: Sewn }) {
-  const { state } = useSession();
-  const { unit } = useUnit();
-  const words = useWords();
-  const { plan, document } = state;
-  const scale = (width - 56) / plan.leaf.heightMm;
-  const stitches = sewing.steps
-    .flatMap((step) => step.stitches)
-    .map((stitch) => ({ ...stitch, look: 'done' as const }));
-  const common = {
-    heightMm: plan.leaf.heightMm,
-    stations: sewing.stations,
-    stitches,
-    holes: () => 'sewn' as const,
-    scale,
-    left: 28,
-    depth: 74,
-    turned: false,
-  };
-  const cut = plan.figures.find((figure) => figure.key === 'thread');
-  const length = cut ? words(cut.value) : '';
-  const centre = (sewing.stations.length + 1) / 2;
-  const tails = { station: centre, count: 2 };
-  return (
-    <>
-      <svg
-        width={width}
-        height={264}
-        role="img"
-        aria-label={`The thread as it lies when sewn: ${sewing.stations.length} stations, knot ${document.thread.knot === 'INSIDE' ? 'inside' : 'outside'}`}
-      >
-        <text x={28} y={18} className="face-name">
-          Inside
-        </text>
-        <Fold {...common} face="INSIDE" top={26} tails={document.thread.knot === 'INSIDE' ? tails : undefined} />
-        <text x={28} y={150} className="face-name">
-          Outside, seen through
-        </text>
-        <Fold
-          {...common}
-          face="OUTSIDE"
-          seenThrough
-          top={158}
-          tails={document.thread.knot === 'OUTSIDE' ? tails : undefined}
-        />
-      </svg>
-      <h2 className="thread-head">
-        Cut {length}
-        {document.thread.strands === 2 && ', to be doubled'}
-      </h2>
-      <ThreadLine
-        cutMm={sewing.cutMm}
-        heightMm={plan.leaf.heightMm}
-        ruleLowMm={sewing.ruleLowMm}
-        ruleHighMm={sewing.ruleHighMm}
-        width={width}
-        unit={unit}
-        colour="var(--madder)"
-        label={`The thread to cut, ${length}, beside the heights of the book and the rule of thumb`}
-      />
-    </>
   );
 }

@@ -41,6 +41,17 @@ public record SewingThread(String name, Fibre fibre, ThreadCount count) {
         return Double.NaN;
     }
 
+    /** The pull at which it snaps by its fibre and count, N; NaN where the thread was measured instead. */
+    public double strengthN() {
+        return tex() * fibre.cNPerTex() / 100;
+    }
+
+    /** Diameter of the thinnest thread of this fibre that bears a pull. */
+    public Length thinnestFor(double pullN) {
+        SewingThread thin = new SewingThread(name, fibre, new ThreadCount.Tex(pullN * 100 / fibre.cNPerTex()));
+        return thin.diameter().length();
+    }
+
     /** Diameter of the thread and how it was found. */
     public Working diameter() {
         if (count instanceof ThreadCount.Wound wound) {

@@ -46,6 +46,16 @@ public final class HoleSize {
     }
 
     /**
+     * The thickest thread that a hole takes.
+     *
+     * @param hole width of the hole
+     * @param threads threads that lie in it at the end
+     */
+    public static Length thickest(Length hole, int threads) {
+        return Length.ofMm(hole.mm() / (PACKS_DOWN * packing(threads)));
+    }
+
+    /**
      * The hole to make.
      *
      * @param threads threads that lie in the fullest hole at the end

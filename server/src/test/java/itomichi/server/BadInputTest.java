@@ -34,7 +34,7 @@ public class BadInputTest extends HttpTest {
                 "paper.stack.sheets",
                 (Bend) d -> part(d, "paper").putObject("stack").put("sheets", 0).put("totalMm", 2)
             },
-            {"stations.count", (Bend) d -> part(d, "stations").put("count", 4)},
+            {"stations.count", (Bend) d -> part(d, "stations").put("count", 401)},
             {
                 "stations.placedMm",
                 (Bend) d -> part(d, "stations")
@@ -66,12 +66,41 @@ public class BadInputTest extends HttpTest {
             {"thread.strands", (Bend) d -> part(d, "thread").put("strands", 7)},
             {"thread.slackPercent", (Bend) d -> part(d, "thread").put("slackPercent", 300)},
             {"thread.ply", (Bend) d -> part(part(d, "thread"), "count").put("ply", 0)},
+            {"stitch", (Bend) d -> d.putNull("stitch")},
+            {"stitch.cordMm", (Bend) d -> part(d, "stitch").put("cordMm", 900)},
+            {"stitch.threads", (Bend) d -> part(d, "stitch").putNull("threads")},
+            {"stitch.pattern", (Bend) d -> pattern(d).put("name", " ")},
+            {
+                "stitch.pattern",
+                (Bend) d -> pattern(d).putArray("holes").addObject().put("fromHeadMm", 7)
+            },
+            {
+                "stitch.pattern",
+                (Bend) d -> pattern(d)
+                        .putArray("lines")
+                        .addObject()
+                        .put("outer", true)
+                        .put("from", 1)
+                        .put("to", 9)
+            },
             {"structure", (Bend) d -> d.put("structure", "glue")},
             {"name", (Bend) d -> d.put("name", "   ")},
             {"name", (Bend) d -> d.put("name", "a\u0000b")},
             {"leaf", (Bend) d -> d.putNull("leaf")},
             {"thread.count", (Bend) d -> part(d, "thread").remove("count")},
         };
+    }
+
+    /** A pattern of two holes, laid on the book. */
+    private static ObjectNode pattern(ObjectNode document) {
+        ObjectNode pattern = part(document, "stitch").putObject("pattern");
+        pattern.put("name", "Two").put("side", false).put("heightMm", 200);
+        for (int mm = 50; mm <= 100; mm += 50) {
+            pattern.withArray("holes").addObject().put("fromHeadMm", mm).put("fromSpineMm", 0);
+        }
+        pattern.putArray("lines");
+        pattern.putArray("turns");
+        return pattern;
     }
 
     @Test(dataProvider = "unfit")

@@ -65,7 +65,7 @@ public class BookFileTest extends HttpTest {
             {"\"widthMm\" : 148.0", "\"widthMm\" : -148.0", "/book/leaf/widthMm"},
             {"\"widthMm\" : 148.0", "\"widthMm\" : 3.0", "At “/book/leaf/widthMm”: A leaf's width of 3 mm"},
             {"\"purpose\"", "\"porpoise\"", "/book"},
-            {"\"count\" : 5", "\"count\" : 6", "At “/book/stations/count”: Read 6 stations"},
+            {"\"cordMm\" : 3.0", "\"cordMm\" : 44.0", "At “/book/stitch/cordMm”: A cord of 44 mm"},
         };
     }
 

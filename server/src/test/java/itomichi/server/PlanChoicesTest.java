@@ -73,14 +73,14 @@ public class PlanChoicesTest extends HttpTest {
     }
 
     @Test
-    public void whatCannotBePlannedYetIsMarked() {
-        List<String> plannable = post("/api/plan/advice", document("Cues"))
+    public void whatIsOnlyNamedIsMarked() {
+        List<String> named = post("/api/plan/advice", document("Cues"))
                 .body()
                 .valueStream()
-                .filter(advice -> advice.get("plannable").asBoolean())
+                .filter(advice -> !advice.get("plannable").asBoolean())
                 .map(advice -> advice.get("key").asString())
                 .toList();
-        assertEquals(plannable, List.of("pamphlet"));
+        assertEquals(named, List.of("glued-spine"));
     }
 
     @Test
@@ -118,7 +118,7 @@ public class PlanChoicesTest extends HttpTest {
 
     @DataProvider
     Object[][] noPlans() {
-        return new Object[][] {{"cutting.pdf", 422}, {"cutting.pdf?stock=7", 404}, {"sewing", 422}};
+        return new Object[][] {{"cutting.pdf", 422}, {"cutting.pdf?stock=7", 404}};
     }
 
     @Test(dataProvider = "noPlans")

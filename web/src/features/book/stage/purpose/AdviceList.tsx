@@ -26,11 +26,7 @@ export function AdviceList() {
         <li key={one.key} className={one.chosen ? 'advice-chosen' : one.excluded ? 'advice-out' : ''}>
           <div className="advice-top">
             <h2>{one.name}</h2>
-            {!one.plannable && (
-              <span className="advice-not">
-                {one.key === 'glued-spine' ? 'named only, not planned here' : 'planned to the holes, not sewn here yet'}
-              </span>
-            )}
+            {!one.plannable && <span className="advice-not">named only, not planned here</span>}
             {one.chosen ? (
               <span className="advice-now">bound so</span>
             ) : (

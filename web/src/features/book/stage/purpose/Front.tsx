@@ -13,8 +13,7 @@ export function Front({ width, height }: { width: number; height: number }) {
   const scale = Math.min((width - 74) / w, (height - 80) / h);
   const left = 58;
   const top = 44;
-  const outside = sewing?.steps.flatMap((step) => step.stitches).filter((stitch) => stitch.face === 'OUTSIDE') ?? [];
-  const y = (number: number) => top + (square + (holes?.stations[number - 1]?.fromHeadMm ?? 0)) * scale;
+  const stations = sewing && cover ? (holes?.stations ?? []) : [];
   const size = Math.max(11, Math.min(24, (w * scale) / 9));
   return (
     <svg
@@ -25,14 +24,13 @@ export function Front({ width, height }: { width: number; height: number }) {
     >
       <rect x={left} y={top} width={w * scale} height={h * scale} className="cover-face" />
       <line x1={left + 5} x2={left + 5} y1={top} y2={top + h * scale} className="cover-crease" />
-      {outside.map((stitch, i) => (
-        <line
-          key={i}
-          x1={left + 1.5}
-          x2={left + 1.5}
-          y1={y(stitch.from)}
-          y2={y(stitch.to)}
-          className="stitch stitch-done on-outside"
+      {stations.map((station) => (
+        <circle
+          key={station.number}
+          cx={left + 1.5}
+          cy={top + (square + station.fromHeadMm) * scale}
+          r={2.5}
+          className="cover-station"
         />
       ))}
       <foreignObject

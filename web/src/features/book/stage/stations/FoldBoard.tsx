@@ -106,7 +106,6 @@ export function FoldBoard({ width, depth }: { width: number; depth: number }) {
         turned={false}
         heightMm={heightMm}
         stations={shown}
-        stitches={[]}
         holes={() => (punched ? 'punched' : 'marked')}
         scale={scale}
         left={LEFT}

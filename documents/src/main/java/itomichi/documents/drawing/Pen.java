@@ -16,6 +16,12 @@ public enum Pen {
     JOIN(0.2, 3, 1),
     /** Which way the grain runs. */
     GRAIN(0.08, 3, 1.5),
+    /** Thread that lies where it is seen. */
+    THREAD(0.7, 0, 0),
+    /** Thread that lies inside a fold, or at the back of a block. */
+    THREAD_BEHIND(0.7, 2.2, 1.4),
+    /** Thread that was sewn before. */
+    THREAD_BEFORE(0.3, 0, 0),
     /** Something to read or to see, not to work along. */
     NOTE(0.2, 0, 0);
 

@@ -42,7 +42,7 @@ final class DemoBooks {
                 new DemoBook(rigging(), 0, true),
                 new DemoBook(longSong(), 0, false),
                 new DemoBook(programme(), 0, false),
-                new DemoBook(cueSlips(), 5, false));
+                new DemoBook(cueSlips(), 2, false));
     }
 
     private static BookDocument cueSlips() {
@@ -58,7 +58,7 @@ final class DemoBooks {
                 List.of(),
                 StartingBook.USUAL_CUTTING,
                 StartingBook.PLAIN_GATHERING,
-                StartingBook.stations(5, 12),
+                StartingBook.stations(3, 16),
                 StartingBook.USUAL_ROWS,
                 StartingBook.USUAL_SIDE,
                 new Cover(true, 0.25, 0, null, null, null),
@@ -70,9 +70,9 @@ final class DemoBooks {
     private static BookDocument programme() {
         return new BookDocument(
                 "Programme, The Lantern Eater",
-                "Sold at the door in both languages; a hundred to be sewn by whoever has hands free.",
+                "Two languages back to back from one spine; sold at the door, a hundred to be sewn by whoever has hands free.",
                 Unit.INCH,
-                "pamphlet",
+                "double-pamphlet",
                 StartingBook.ANY_USE,
                 new Extent(itomichi.gathering.Extent.By.PAGES, 30),
                 new Leaf(139.7, 215.9, true),
@@ -80,7 +80,7 @@ final class DemoBooks {
                 List.of(),
                 StartingBook.USUAL_CUTTING,
                 StartingBook.PLAIN_GATHERING,
-                StartingBook.stations(3, 25.4),
+                StartingBook.stations(5, 19.05),
                 StartingBook.USUAL_ROWS,
                 StartingBook.USUAL_SIDE,
                 new Cover(true, 0.3, 3.175, null, null, null),
@@ -92,7 +92,7 @@ final class DemoBooks {
                         76.2,
                         3,
                         1.2,
-                        Face.OUTSIDE,
+                        Face.INSIDE,
                         2,
                         null),
                 StartingBook.USUAL_STITCH,

@@ -4,6 +4,7 @@ import itomichi.server.book.BookService;
 import itomichi.server.book.BookView;
 import itomichi.server.drawer.DrawerService;
 import itomichi.server.kept.KeptTemplates;
+import itomichi.server.patterns.Patterns;
 import itomichi.server.sewing.SewingPlaces;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.boot.ApplicationArguments;
@@ -19,6 +20,7 @@ class DemoLoader implements ApplicationRunner {
     private final SewingPlaces places;
     private final DrawerService drawers;
     private final KeptTemplates templates;
+    private final Patterns patterns;
     private final boolean wanted;
     private final String task;
 
@@ -27,12 +29,14 @@ class DemoLoader implements ApplicationRunner {
             SewingPlaces places,
             DrawerService drawers,
             KeptTemplates templates,
+            Patterns patterns,
             @Value("${itomichi.demo}") boolean wanted,
             @Value("${itomichi.task:}") String task) {
         this.books = books;
         this.places = places;
         this.drawers = drawers;
         this.templates = templates;
+        this.patterns = patterns;
         this.wanted = wanted;
         this.task = task;
     }
@@ -44,9 +48,11 @@ class DemoLoader implements ApplicationRunner {
         if (reset) {
             books.clear();
             templates.clear();
+            patterns.clear();
         }
         if (reset || wanted && books.empty() && drawers.empty()) {
             drawers.fill(DemoDrawers.lists());
+            DemoPatterns.all().forEach(demo -> patterns.keep(demo.notes(), demo.pattern()));
             DemoBooks.all().forEach(this::put);
             new DemoWorkshop(name -> drawers.idOf("PAPERS", name)).all().forEach(this::put);
         }

@@ -39,6 +39,12 @@ enum Drawer {
             Column.count("turns", "Turns wound", 1, 500),
             Column.fine("woundMm", "Winding, measured", 0.1, 500),
             Column.number("leftM", "Left, in metres", 0, 100_000),
+            Column.number("snapN", "Snaps at, in newtons", 0.1, 2000),
+            Column.choice("finish", "Finish", List.of(new Choice("WAXED", "waxed"), new Choice("PLAIN", "not waxed"))),
+            Column.choice(
+                    "twist",
+                    "Twist",
+                    List.of(new Choice("TIGHT", "tight"), new Choice("LOOSE", "loose, splits easily"))),
             Column.number("price", "Price of a spool", 0, 1_000_000),
             Column.words("note", "Note", 200)),
     BOARDS(

@@ -33,6 +33,17 @@ final class ThingViews {
         return new ThingViews(thing).view(usedIn);
     }
 
+    /** A thread as a book takes it. */
+    static ThreadView threadOf(Thing thing) {
+        return new ThingViews(thing).thread();
+    }
+
+    /** A thread as it is planned with. */
+    static SewingThread sewingThread(Thing thing) {
+        ThreadView thread = threadOf(thing);
+        return new SewingThread(thread.name(), thread.fibre(), count(thread.count()));
+    }
+
     private ThingView view(List<ThingView.UsedIn> usedIn) {
         Map<String, InUnits> cells = new LinkedHashMap<>();
         for (Column column : thing.drawer().columns()) {

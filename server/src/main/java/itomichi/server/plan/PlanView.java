@@ -121,7 +121,7 @@ public record PlanView(
             boolean choosesKnot,
             boolean goesOn,
             Stitching.SewnOn sewnOn,
-            List<WayView.ThreadView> threads) {}
+            List<WayView.ThreadCut> threads) {}
 
     /**
      * The folded signatures on each other, or the single sheets.

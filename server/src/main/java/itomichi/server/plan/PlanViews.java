@@ -139,8 +139,8 @@ public final class PlanViews {
                         .toList());
     }
 
-    static WayView.ThreadView thread(int number, Length piece, int strands) {
-        return new WayView.ThreadView(number, InUnits.of(piece.at(Fineness.THREAD)), piece.mm(), piece.mm() / strands);
+    static WayView.ThreadCut thread(int number, Length piece, int strands) {
+        return new WayView.ThreadCut(number, InUnits.of(piece.at(Fineness.THREAD)), piece.mm(), piece.mm() / strands);
     }
 
     private static String tex(BookSpec spec) {

@@ -16,7 +16,7 @@ import org.jspecify.annotations.Nullable;
  * @param faults what the independent checks found
  */
 public record WayView(
-        WorkView work, List<StepView> steps, List<ThreadView> threads, String notation, List<String> faults) {
+        WorkView work, List<StepView> steps, List<ThreadCut> threads, String notation, List<String> faults) {
 
     /**
      * What is sewn.
@@ -53,7 +53,7 @@ public record WayView(
     public record TapeView(double fromMm, double toMm) {}
 
     /** A length to cut; {@code strandMm} is that of each of its strands. */
-    public record ThreadView(int number, InUnits cut, double cutMm, double strandMm) {}
+    public record ThreadCut(int number, InUnits cut, double cutMm, double strandMm) {}
 
     /**
      * A step of the sewing.

@@ -38,7 +38,7 @@ public final class WayViews {
         }
         int each = plan.spec().thread().strands();
         List<Length> pieces = plan.need().pieces();
-        List<WayView.ThreadView> threads = IntStream.rangeClosed(1, pieces.size())
+        List<WayView.ThreadCut> threads = IntStream.rangeClosed(1, pieces.size())
                 .mapToObj(number -> PlanViews.thread(number, pieces.get(number - 1), each))
                 .toList();
         return new WayView(

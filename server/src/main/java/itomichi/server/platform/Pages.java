@@ -13,7 +13,14 @@ class Pages implements WebMvcConfigurer {
     @Override
     public void addViewControllers(ViewControllerRegistry registry) {
         for (String place : new String[] {
-            "/", "/books/{id}", "/books/{id}/{stage}", "/drawers", "/drawers/{drawer}", "/shelf", "/templates"
+            "/",
+            "/books/{id}",
+            "/books/{id}/{stage}",
+            "/patterns",
+            "/drawers",
+            "/drawers/{drawer}",
+            "/shelf",
+            "/templates"
         }) {
             registry.addViewController(place).setViewName("forward:/index.html");
         }

@@ -96,7 +96,7 @@ public class BlockViewsTest {
 
     @Test
     public void withoutAStitchingThereIsNothingToSew() {
-        PlanView view = view("tapes", document -> pages(document, 240));
+        PlanView view = view("glued-spine", document -> pages(document, 240));
         assertTrue(view.sewing() == null && !view.bound().plannable());
     }
 

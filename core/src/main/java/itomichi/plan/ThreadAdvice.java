@@ -1,0 +1,177 @@
+package itomichi.plan;
+
+import itomichi.finding.Figure;
+import itomichi.material.SewingThread;
+import itomichi.measure.Fineness;
+import itomichi.measure.Length;
+import itomichi.measure.Phrase;
+import itomichi.path.HoleSize;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * What speaks for and against sewing a book with a thread.
+ *
+ * @param diameter of the thread
+ * @param cut of it
+ * @param weight all reasons added up
+ * @param reasons what speaks for it, against it, or is to be known of it
+ */
+public record ThreadAdvice(Length diameter, Length cut, int weight, List<Reason> reasons) {
+
+    /** A firm pull of the hand, N: what a thread has to bear while it is drawn tight. Common practice, no source. */
+    public static final double FIRM_PULL_N = 25;
+
+    public ThreadAdvice {
+        reasons = List.copyOf(reasons);
+    }
+
+    /** A reason; its weight is positive, negative, or nought where it is only to be known. */
+    public record Reason(int weight, Phrase words) {}
+
+    /**
+     * What is known of a thread besides its count.
+     *
+     * @param left wound on its spool
+     * @param snapN pull at which a piece snapped when tested, N
+     * @param waxed whether it is waxed, where that is known
+     * @param splits whether its strands split easily
+     */
+    public record Known(Optional<Length> left, Optional<Double> snapN, Optional<Boolean> waxed, boolean splits) {}
+
+    /** Weighs a thread for a book. */
+    public static ThreadAdvice weigh(BookPlan as, SewingThread thread, Known known) {
+        BookPlan with = Planner.plan(as.spec().withSewing(as.spec().thread().withThread(thread)));
+        Length cut = length(with, "thread");
+        List<Reason> reasons = new ArrayList<>();
+        holes(as, with, reasons);
+        spool(known, cut, reasons);
+        strength(thread, known, reasons);
+        if (with.remarks().stream().anyMatch(remark -> remark.key().startsWith("wedge"))) {
+            reasons.add(new Reason(-1, Phrase.of("with it the spine swells to a wedge")));
+        }
+        known.waxed()
+                .ifPresent(waxed -> reasons.add(
+                        waxed
+                                ? new Reason(1, Phrase.of("waxed: it lies flat and does not fray"))
+                                : new Reason(0, Phrase.of("not waxed: draw it over wax twice"))));
+        if (known.splits()) {
+            reasons.add(new Reason(
+                    -1, Phrase.of("its strands split easily: a blunt needle, and never through the thread")));
+        }
+        reasons.sort(Comparator.comparingInt((Reason reason) -> -Math.abs(reason.weight)));
+        return new ThreadAdvice(
+                thread.diameter().length(),
+                cut,
+                reasons.stream().mapToInt(Reason::weight).sum(),
+                reasons);
+    }
+
+    private static Length length(BookPlan plan, String key) {
+        Figure figure = plan.figure(key);
+        return Length.ofMm(figure.value().number());
+    }
+
+    private static Optional<Length> hole(BookPlan plan) {
+        return plan.figures().stream()
+                .filter(figure -> figure.key().equals("hole"))
+                .findFirst()
+                .map(figure -> Length.ofMm(figure.value().number()));
+    }
+
+    private static void holes(BookPlan as, BookPlan with, List<Reason> reasons) {
+        Optional<Length> planned = hole(as);
+        Optional<Length> needed = hole(with);
+        if (planned.isEmpty() || needed.isEmpty()) {
+            return;
+        }
+        boolean fits = needed.get().mm() <= planned.get().mm() + 0.005;
+        reasons.add(
+                fits
+                        ? new Reason(
+                                1,
+                                Phrase.of(
+                                        "goes through holes of {}",
+                                        planned.get().at(Fineness.BUNDLE)))
+                        : new Reason(
+                                -2,
+                                Phrase.of(
+                                        "needs holes of {}; those planned are {}",
+                                        needed.get().at(Fineness.BUNDLE),
+                                        planned.get().at(Fineness.BUNDLE))));
+    }
+
+    private static void spool(Known known, Length cut, List<Reason> reasons) {
+        known.left().ifPresent(left -> {
+            boolean enough = !left.isLessThan(cut);
+            reasons.add(
+                    enough
+                            ? new Reason(
+                                    1,
+                                    Phrase.of(
+                                            "{} left on the spool, {} are cut",
+                                            left.at(Fineness.THREAD),
+                                            cut.at(Fineness.THREAD)))
+                            : new Reason(
+                                    -3,
+                                    Phrase.of(
+                                            "{} left on the spool, {} too little",
+                                            left.at(Fineness.THREAD),
+                                            cut.minus(left).at(Fineness.THREAD))));
+        });
+    }
+
+    private static void strength(SewingThread thread, Known known, List<Reason> reasons) {
+        if (known.snapN().isPresent()) {
+            double snapN = known.snapN().get();
+            reasons.add(new Reason(
+                    snapN >= FIRM_PULL_N ? 1 : -2,
+                    Phrase.of("snapped at {} N when tested; a firm pull is {} N", round(snapN), round(FIRM_PULL_N))));
+            return;
+        }
+        double byCountN = thread.strengthN();
+        if (!Double.isNaN(byCountN) && byCountN < FIRM_PULL_N) {
+            reasons.add(new Reason(
+                    -2,
+                    Phrase.of(
+                            "by its count it snaps at about {} N, a firm pull is {} N: test a piece between your hands",
+                            round(byCountN),
+                            round(FIRM_PULL_N))));
+        }
+    }
+
+    private static long round(double value) {
+        return Math.round(value);
+    }
+
+    /** Which threads will do: the thickest the planned holes take, the thinnest of this fibre that bears a firm pull. */
+    public static Phrase range(BookPlan plan) {
+        SewingThread thread = plan.spec().thread().thread();
+        Length thinnest = thread.thinnestFor(FIRM_PULL_N);
+        Phrase holds = Phrase.of(
+                "The thinnest {} that bears a firm pull of {} N is {} (strength of the fibre, from memory).",
+                thread.fibre().words(),
+                round(FIRM_PULL_N),
+                thinnest.at(Fineness.CALIPER));
+        return hole(plan)
+                .map(hole -> Phrase.of(
+                        "Holes of {} take a thread up to {}. {}",
+                        hole.at(Fineness.BUNDLE),
+                        HoleSize.thickest(hole, fullest(plan)).at(Fineness.CALIPER),
+                        holds))
+                .orElse(holds);
+    }
+
+    /** Threads in the fullest hole. */
+    private static int fullest(BookPlan plan) {
+        int strands = plan.spec().thread().strands();
+        int passes = plan.sewing()
+                .map(sewing -> sewing.path().passes().values().stream()
+                        .max(Integer::compareTo)
+                        .orElse(1))
+                .orElse(2);
+        return Math.max(1, passes * strands);
+    }
+}

@@ -1,0 +1,284 @@
+package itomichi.documents.sheets;
+
+import itomichi.documents.drawing.Ink;
+import itomichi.documents.drawing.Pen;
+import itomichi.documents.drawing.Shape;
+import itomichi.path.FoldFrame;
+import itomichi.path.StabFrame;
+import itomichi.path.Strand;
+import itomichi.plan.SewingPlan;
+import itomichi.plan.StepLine;
+import java.util.ArrayList;
+import java.util.List;
+
+/** A picture of the work on a step sheet: the views one below the other, drawn smaller by one scale. */
+final class Picture {
+
+    private static final double NAME_MM = 3.6;
+    private static final double NUMBER_MM = 2.6;
+    private static final double STRIP_MM = 9;
+    private static final int CURVE = 8;
+    /** Rows of a spine shown on either side of the one in hand. */
+    private static final int ROWS_AROUND = 2;
+
+    private final SewingPlan sewing;
+    private final double scale;
+    private final double headMm;
+    private final double lengthMm;
+    private final List<Lane> lanes;
+
+    /**
+     * A view.
+     *
+     * @param view which
+     * @param name what it is called
+     * @param heightMm room it takes on the paper
+     * @param zeroMm where nothing across lies in that room
+     * @param down 1 where across runs down the paper, -1 where up
+     */
+    private record Lane(Strand.View view, String name, double heightMm, double zeroMm, int down) {}
+
+    private Picture(SewingPlan sewing, double scale, double headMm, double lengthMm, List<Lane> lanes) {
+        this.sewing = sewing;
+        this.scale = scale;
+        this.headMm = headMm;
+        this.lengthMm = lengthMm;
+        this.lanes = lanes;
+    }
+
+    static Picture of(SewingPlan sewing, double widthMm) {
+        if (sewing.frame() instanceof StabFrame block) {
+            double farMm = block.holes().stream()
+                    .mapToDouble(hole -> hole.fromSpine().mm())
+                    .max()
+                    .orElse(10);
+            double scale = Math.min(1, widthMm / block.height().mm());
+            double depth = 1.5 * farMm * scale;
+            double thick = Math.max(4, block.thickness().mm() * scale);
+            return new Picture(
+                    sewing,
+                    scale,
+                    0,
+                    block.height().mm(),
+                    List.of(
+                            new Lane(Strand.View.FRONT, "Front", depth, depth, -1),
+                            new Lane(Strand.View.SPINE, "Spine", thick, 0, 1),
+                            new Lane(Strand.View.BACK, "Back, seen through", depth, depth, -1)));
+        }
+        FoldFrame fold = (FoldFrame) sewing.frame();
+        double whole = fold.edges()
+                .height()
+                .plus(fold.edges().head())
+                .plus(fold.edges().tail())
+                .mm();
+        double scale = Math.min(1, widthMm / whole);
+        boolean atOnce = sewing.stitching().sewnAtOnce();
+        double acrossMm =
+                Math.min(fold.layers().get(fold.layers().size() - 1).across().mm(), 2 * ROWS_AROUND * pitchMm(fold));
+        double spine = STRIP_MM + acrossMm * scale;
+        return new Picture(
+                sewing,
+                scale,
+                fold.edges().head().mm(),
+                whole,
+                List.of(
+                        new Lane(
+                                Strand.View.INSIDE,
+                                atOnce ? "Inside of section 1" : "Inside",
+                                STRIP_MM,
+                                STRIP_MM / 2,
+                                1),
+                        new Lane(
+                                Strand.View.OUTSIDE,
+                                atOnce ? "Inside of section 2" : "Outside, seen through",
+                                spine,
+                                spine / 2,
+                                -1)));
+    }
+
+    private static double pitchMm(FoldFrame fold) {
+        int last = fold.layers().size() - 1;
+        return last == 0 ? 0 : fold.layers().get(last).across().mm() / last;
+    }
+
+    double scale() {
+        return scale;
+    }
+
+    double heightMm() {
+        return lanes.stream().mapToDouble(lane -> lane.heightMm + NAME_MM + 2).sum();
+    }
+
+    void draw(
+            List<Shape> shapes,
+            double leftMm,
+            double topMm,
+            int signature,
+            List<StepLine> steps,
+            List<List<Strand>> strands,
+            int from,
+            int to) {
+        double y = topMm;
+        for (Lane lane : lanes) {
+            Place place = new Place(lane, leftMm, y + NAME_MM, rowMm(lane, signature));
+            shapes.add(new Shape.Words(leftMm, y + NAME_MM - 0.9, lane.name, 2.8, false, false));
+            place.work(shapes);
+            place.holes(shapes, signature);
+            for (int i = 0; i < to; i++) {
+                boolean now = i >= from;
+                for (Strand strand : strands.get(i)) {
+                    if (strand.view() == lane.view
+                            && (lane.view != Strand.View.INSIDE || strand.signature() == signature)) {
+                        place.strand(shapes, strand, now);
+                    }
+                }
+            }
+            if (lane == lanes.get(0)) {
+                numbers(shapes, place, steps, from, to);
+            }
+            y += lane.heightMm + NAME_MM + 2;
+        }
+    }
+
+    private double rowMm(Lane lane, int signature) {
+        return lane.view == Strand.View.OUTSIDE
+                ? ((FoldFrame) sewing.frame()).layer(signature).across().mm()
+                : 0;
+    }
+
+    /** The moves' numbers at the holes they end at. */
+    private static void numbers(List<Shape> shapes, Place place, List<StepLine> steps, int from, int to) {
+        for (int i = from; i < to; i++) {
+            StepLine step = steps.get(i);
+            int station = step.step().target().station();
+            long before = steps.subList(from, i).stream()
+                    .filter(other -> other.step().target().station() == station)
+                    .count();
+            place.number(shapes, station, step.step().number(), (int) before);
+        }
+    }
+
+    /** Where a view lies on the paper. */
+    private final class Place {
+        private final Lane lane;
+        private final double leftMm;
+        private final double topMm;
+        private final double rowMm;
+
+        Place(Lane lane, double leftMm, double topMm, double rowMm) {
+            this.lane = lane;
+            this.leftMm = leftMm;
+            this.topMm = topMm;
+            this.rowMm = rowMm;
+        }
+
+        private double x(double alongMm) {
+            return leftMm + (alongMm + headMm) * scale;
+        }
+
+        private double y(double acrossMm) {
+            return topMm + lane.zeroMm + lane.down * (acrossMm - rowMm) * scale;
+        }
+
+        private boolean inside(double yMm) {
+            return yMm >= topMm - 0.01 && yMm <= topMm + lane.heightMm + 0.01;
+        }
+
+        void work(List<Shape> shapes) {
+            double right = leftMm + lengthMm * scale;
+            double bottom = topMm + lane.heightMm;
+            shapes.add(new Shape.Line(leftMm, topMm, right, topMm, Pen.HOLE));
+            shapes.add(new Shape.Line(leftMm, bottom, right, bottom, Pen.HOLE));
+            shapes.add(new Shape.Line(leftMm, topMm, leftMm, bottom, Pen.HOLE));
+            shapes.add(new Shape.Line(right, topMm, right, bottom, Pen.HOLE));
+        }
+
+        void holes(List<Shape> shapes, int signature) {
+            if (sewing.frame() instanceof StabFrame block) {
+                if (lane.view != Strand.View.SPINE) {
+                    block.holes()
+                            .forEach(hole -> hole(
+                                    shapes,
+                                    hole.fromHead().mm(),
+                                    hole.fromSpine().mm()));
+                }
+                return;
+            }
+            FoldFrame fold = (FoldFrame) sewing.frame();
+            for (int row = 1; row <= fold.layers().size(); row++) {
+                if (lane.view == Strand.View.INSIDE && row != signature) {
+                    continue;
+                }
+                double across = lane.view == Strand.View.INSIDE
+                        ? 0
+                        : fold.layer(row).across().mm();
+                if (inside(y(across))) {
+                    shapes.add(new Shape.Line(
+                            x(0), y(across), x(fold.edges().height().mm()), y(across), Pen.GRAIN));
+                    fold.stations().fromHead().forEach(station -> hole(shapes, station.mm(), across));
+                }
+            }
+        }
+
+        private void hole(List<Shape> shapes, double alongMm, double acrossMm) {
+            shapes.add(new Shape.Circle(x(alongMm), y(acrossMm), 0.7, Pen.HOLE, Ink.BLACK));
+        }
+
+        void strand(List<Shape> shapes, Strand strand, boolean now) {
+            Pen pen = now ? StepSheet.pen(lane.view) : Pen.THREAD_BEFORE;
+            Ink ink = now ? Ink.MADDER : Ink.INDIGO;
+            List<Strand.Point> points = strand.points().size() == 3 ? curve(strand.points()) : strand.points();
+            for (int i = 1; i < points.size(); i++) {
+                double y1 = y(points.get(i - 1).acrossMm());
+                double y2 = y(points.get(i).acrossMm());
+                if (inside(y1) && inside(y2)) {
+                    shapes.add(new Shape.Line(
+                            x(points.get(i - 1).alongMm()), y1, x(points.get(i).alongMm()), y2, pen, ink));
+                }
+            }
+            if (strand.kind() == Strand.Kind.KNOT && now) {
+                double x = x(points.get(0).alongMm());
+                double y = y(points.get(0).acrossMm());
+                shapes.add(new Shape.Line(x - 1.2, y - 1.2, x + 1.2, y + 1.2, Pen.THREAD, ink));
+                shapes.add(new Shape.Line(x - 1.2, y + 1.2, x + 1.2, y - 1.2, Pen.THREAD, ink));
+            }
+        }
+
+        private List<Strand.Point> curve(List<Strand.Point> bent) {
+            List<Strand.Point> points = new ArrayList<>();
+            for (int i = 0; i <= CURVE; i++) {
+                double t = (double) i / CURVE;
+                double a = (1 - t) * (1 - t);
+                double b = 2 * t * (1 - t);
+                double c = t * t;
+                points.add(new Strand.Point(
+                        a * bent.get(0).alongMm()
+                                + b * bent.get(1).alongMm()
+                                + c * bent.get(2).alongMm(),
+                        a * bent.get(0).acrossMm()
+                                + b * bent.get(1).acrossMm()
+                                + c * bent.get(2).acrossMm()));
+            }
+            return points;
+        }
+
+        void number(List<Shape> shapes, int station, int number, int before) {
+            double alongMm;
+            double acrossMm = 0;
+            if (sewing.frame() instanceof StabFrame block) {
+                alongMm = block.holes().get(station - 1).fromHead().mm();
+                acrossMm = block.holes().get(station - 1).fromSpine().mm();
+            } else {
+                alongMm = ((FoldFrame) sewing.frame()).stations().at(station).mm();
+            }
+            shapes.add(new Shape.Words(
+                    x(alongMm) + 1.2 + 4 * before,
+                    y(acrossMm) - 1.3,
+                    Integer.toString(number),
+                    NUMBER_MM,
+                    false,
+                    false,
+                    Ink.MADDER));
+        }
+    }
+}

@@ -1,0 +1,226 @@
+package itomichi.documents.sheets;
+
+import itomichi.documents.drawing.Drawing;
+import itomichi.documents.drawing.Ink;
+import itomichi.documents.drawing.Pen;
+import itomichi.documents.drawing.Shape;
+import itomichi.measure.Fineness;
+import itomichi.measure.Length;
+import itomichi.measure.Phrase;
+import itomichi.measure.Unit;
+import itomichi.path.Strand;
+import itomichi.path.Strands;
+import itomichi.plan.BookPlan;
+import itomichi.plan.SewingPlan;
+import itomichi.plan.StepLine;
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.stream.Collectors;
+
+/**
+ * The sewing on paper: a few moves to a picture, each picture with what lay before it, and the moves in words below.
+ *
+ * <p>Signatures in the middle of a book that are sewn like the ones before are not drawn again; a line says so. Pictures are drawn to one
+ * scale that is printed at the top; nothing is to be measured on them.
+ */
+public final class StepSheet {
+
+    private static final double EDGE_MM = 14;
+    private static final double TITLE_MM = 5.2;
+    private static final double WORDS_MM = 3.3;
+    private static final double BETWEEN_MM = 5;
+    private static final int MOVES_EACH = 4;
+    /** The first signatures are always drawn: two ends, two directions. */
+    private static final int ALWAYS_DRAWN = 4;
+
+    private final BookPlan plan;
+    private final SewingPlan sewing;
+    private final PrintPaper paper;
+    private final Unit unit;
+    private final List<Drawing.Page> pages = new ArrayList<>();
+    private List<Shape> shapes = new ArrayList<>();
+    private double yMm = EDGE_MM;
+
+    private StepSheet(BookPlan plan, PrintPaper paper) {
+        this.plan = plan;
+        this.sewing = plan.sewn();
+        this.paper = paper;
+        this.unit = plan.spec().title().unit();
+    }
+
+    /**
+     * Draws the step sheet of a book.
+     *
+     * @param plan the book
+     * @param paper the paper it is printed on
+     * @param date the day printed on it
+     * @param revision the revision of the book printed on it
+     * @throws IllegalStateException if the book cannot be sewn as it is
+     */
+    public static Drawing draw(BookPlan plan, PrintPaper paper, LocalDate date, int revision) {
+        return new StepSheet(plan, paper).draw(date, revision);
+    }
+
+    private Drawing draw(LocalDate date, int revision) {
+        String name = plan.spec().title().name();
+        List<StepLine> steps = sewing.steps();
+        List<List<Strand>> strands = strands(steps);
+        Picture picture = Picture.of(sewing, paper.widthMm() - 2 * EDGE_MM);
+        heading(name, date, revision, picture.scale());
+        int drawnOf = -1;
+        for (int from = 0; from < steps.size(); ) {
+            int signature = signature(steps.get(from));
+            int to = from + 1;
+            while (to < steps.size() && to - from < MOVES_EACH && signature(steps.get(to)) == signature) {
+                to++;
+            }
+            if (repeats(steps, signature)) {
+                if (drawnOf != -2) {
+                    likeBefore(signature, lastRepeated(steps, signature));
+                }
+                drawnOf = -2;
+            } else {
+                drawnOf = signature;
+                picture(picture, steps, strands, from, to);
+            }
+            from = to;
+        }
+        endPage();
+        return new Drawing("Step sheet: " + name, pages);
+    }
+
+    private List<List<Strand>> strands(List<StepLine> steps) {
+        List<List<Strand>> moves = Strands.of(sewing.path(), sewing.frame());
+        List<List<Strand>> all = new ArrayList<>();
+        int move = 0;
+        for (StepLine step : steps) {
+            List<Strand> mine = new ArrayList<>();
+            for (int i = 0; i < step.step().moves().size(); i++) {
+                mine.addAll(moves.get(move++));
+            }
+            all.add(mine);
+        }
+        return all;
+    }
+
+    private static int signature(StepLine step) {
+        return step.step().target().signature();
+    }
+
+    private void heading(String name, LocalDate date, int revision, double scale) {
+        Column column = column();
+        column.words(name, TITLE_MM).gap(1);
+        String structure = plan.spec().bound().name();
+        column.words(
+                structure + ", step sheet; " + date + ", revision " + revision + ". Drawn " + Math.round(scale * 100)
+                        + " % of its size; the head is on the left.",
+                WORDS_MM);
+        List<Length> pieces = sewing.need().pieces();
+        String lengths = pieces.stream()
+                .limit(12)
+                .map(piece -> piece.at(Fineness.THREAD).in(unit))
+                .collect(Collectors.joining(", "));
+        column.words(
+                "Thread: " + plan.spec().thread().thread().name() + ", cut " + lengths
+                        + (pieces.size() > 12 ? " …" : "")
+                        + (plan.spec().thread().strands() == 2 ? ", doubled" : "") + ".",
+                WORDS_MM);
+        column.words(
+                "Thin: sewn before. Thick: the moves of this picture. Dashed: inside the fold, or at the back.",
+                WORDS_MM);
+        yMm = column.yMm() + BETWEEN_MM;
+    }
+
+    private Column column() {
+        return new Column(shapes, EDGE_MM, yMm + TITLE_MM, paper.widthMm() - 2 * EDGE_MM);
+    }
+
+    private void picture(Picture picture, List<StepLine> steps, List<List<Strand>> strands, int from, int to) {
+        List<String> words = new ArrayList<>();
+        for (StepLine step : steps.subList(from, to)) {
+            String care =
+                    step.care().equals(Phrase.EMPTY) ? "" : " " + step.care().in(unit);
+            words.add(step.step().number() + ". " + step.plain().in(unit) + care);
+        }
+        double wordsMm = heightOf(words);
+        if (yMm + picture.heightMm() + wordsMm + 8 > paper.heightMm() - EDGE_MM) {
+            endPage();
+        }
+        int signature = signature(steps.get(to - 1));
+        shapes.add(new Shape.Words(
+                EDGE_MM, yMm + WORDS_MM, title(steps, from, to, signature), WORDS_MM + 0.4, false, false));
+        picture.draw(shapes, EDGE_MM, yMm + 6, signature, steps, strands, from, to);
+        yMm += 6 + picture.heightMm();
+        Column column = new Column(shapes, EDGE_MM, yMm + WORDS_MM + 1, paper.widthMm() - 2 * EDGE_MM);
+        words.forEach(line -> column.words(line, WORDS_MM));
+        yMm = column.yMm() + BETWEEN_MM;
+    }
+
+    private String title(List<StepLine> steps, int from, int to, int signature) {
+        int first = steps.get(from).step().number();
+        int last = steps.get(to - 1).step().number();
+        return (first == last ? "Move " + first : "Moves " + first + " to " + last)
+                + (sewing.choice().signatures() > 1 ? ", signature " + signature : "");
+    }
+
+    private double heightOf(List<String> words) {
+        Column dry = new Column(new ArrayList<>(), 0, 0, paper.widthMm() - 2 * EDGE_MM);
+        words.forEach(line -> dry.words(line, WORDS_MM));
+        return dry.yMm() + WORDS_MM + 1;
+    }
+
+    /** Whether a signature in the middle is sewn as the one two before it. */
+    private boolean repeats(List<StepLine> steps, int signature) {
+        return signature > ALWAYS_DRAWN
+                && signature < sewing.choice().signatures()
+                && written(steps, signature).equals(written(steps, signature - 2));
+    }
+
+    private int lastRepeated(List<StepLine> steps, int signature) {
+        int last = signature;
+        while (repeats(steps, last + 1)) {
+            last++;
+        }
+        return last;
+    }
+
+    private static String written(List<StepLine> steps, int signature) {
+        return steps.stream()
+                .filter(step -> signature(step) == signature)
+                .map(step -> step.notation().replaceAll("s\\d+: ?", "").strip())
+                .collect(Collectors.joining(" "));
+    }
+
+    private void likeBefore(int first, int last) {
+        if (yMm + 10 > paper.heightMm() - EDGE_MM) {
+            endPage();
+        }
+        String which = first == last ? "Signature " + first + " is" : "Signatures " + first + " to " + last + " are";
+        Column column = column();
+        column.words(
+                which + " sewn like " + (first - 2) + " and " + (first - 1)
+                        + ", in turn. A thread that is too short is joined at an end.",
+                WORDS_MM + 0.4);
+        yMm = column.yMm() + BETWEEN_MM;
+    }
+
+    private void endPage() {
+        int number = pages.size() + 1;
+        shapes.add(new Shape.Words(
+                paper.widthMm() / 2,
+                paper.heightMm() - EDGE_MM / 2,
+                plan.spec().title().name() + ", page " + number,
+                WORDS_MM - 0.4,
+                true,
+                false,
+                Ink.BLACK));
+        pages.add(new Drawing.Page(paper.widthMm(), paper.heightMm(), shapes));
+        shapes = new ArrayList<>();
+        yMm = EDGE_MM;
+    }
+
+    static Pen pen(Strand.View view) {
+        return view == Strand.View.INSIDE || view == Strand.View.BACK ? Pen.THREAD_BEHIND : Pen.THREAD;
+    }
+}

@@ -1,0 +1,122 @@
+package itomichi.server.patterns;
+
+import itomichi.measure.Fineness;
+import itomichi.measure.Phrase;
+import itomichi.measure.Unit;
+import itomichi.path.Notation;
+import itomichi.pattern.OwnPattern;
+import itomichi.pattern.PatternOrder;
+import itomichi.pattern.PatternText;
+import itomichi.plan.Binding;
+import itomichi.plan.BookSpec;
+import itomichi.plan.Planner;
+import itomichi.plan.SewingPlan;
+import itomichi.server.document.BookDocument;
+import itomichi.server.document.BookDocuments;
+import itomichi.server.document.StartingBook;
+import itomichi.server.document.StitchDocuments;
+import itomichi.server.plan.InUnits;
+import itomichi.server.plan.WayView;
+import itomichi.server.plan.WayViews;
+import itomichi.structure.OwnStitching;
+import itomichi.structure.Structure;
+import itomichi.structure.Structures;
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
+
+/** Looks a pattern over: how it is sewn, or what it wants. */
+final class PatternLook {
+
+    private PatternLook() {}
+
+    /** Whether a pattern can be sewn. */
+    enum Kind {
+        SEWN,
+        LACKING,
+        UNSEWABLE
+    }
+
+    /**
+     * What came of it.
+     *
+     * @param words how it is sewn, what is to be added, or why it holds nothing
+     * @param add the stitches to add; none where it can be sewn
+     * @param text the pattern, written
+     * @param way the thread's way in a plain book; left out where it cannot be sewn
+     */
+    record LookView(
+            Kind kind,
+            InUnits words,
+            List<BookDocument.PatternLine> add,
+            String text,
+            @Nullable WayView way) {}
+
+    static LookView of(BookDocument.Pattern document) {
+        OwnPattern pattern = StitchDocuments.pattern(document);
+        OwnStitching own = new OwnStitching(pattern);
+        String text = PatternText.write(pattern);
+        if (own.order() instanceof PatternOrder.Lacking lacking) {
+            return new LookView(Kind.LACKING, InUnits.of(lacks(pattern, lacking)), lines(lacking), text, null);
+        }
+        if (own.order() instanceof PatternOrder.Unsewable unsewable) {
+            return new LookView(Kind.UNSEWABLE, InUnits.of(Phrase.of("{}", unsewable.reason())), List.of(), text, null);
+        }
+        SewingPlan sewing = Planner.plan(BookDocuments.spec(bound(plain(pattern), document)))
+                .sewn();
+        Phrase words = Phrase.of(
+                "One thread of {} sews it in a plain book {} high: {}",
+                sewing.need().cut().length().at(Fineness.THREAD),
+                pattern.height().at(Fineness.CUT),
+                Notation.write(sewing.path()));
+        return new LookView(Kind.SEWN, InUnits.of(words), List.of(), text, WayViews.of(sewing));
+    }
+
+    private static Phrase lacks(OwnPattern pattern, PatternOrder.Lacking lacking) {
+        String lines = lacking.add().stream()
+                .map(line -> pattern.face(line.outer()).word() + " " + line.from() + "–" + line.to())
+                .collect(Collectors.joining(", "));
+        return Phrase.of(
+                "No single thread leaves just these stitches. {} to add: {}, {} together.",
+                lacking.proven() ? "The cheapest" : "Short ones",
+                lines,
+                lacking.more().at(Fineness.CUT));
+    }
+
+    private static List<BookDocument.PatternLine> lines(PatternOrder.Lacking lacking) {
+        return lacking.add().stream()
+                .map(line -> new BookDocument.PatternLine(line.outer(), line.from(), line.to()))
+                .toList();
+    }
+
+    /** A starting book as high as the pattern was drawn for. */
+    private static BookDocument plain(OwnPattern pattern) {
+        BookDocument start = StartingBook.in(Unit.MM);
+        BookSpec spec = BookDocuments.spec(start);
+        BookSpec high = spec.withLeaf(new BookSpec.Leaf(spec.leaf().width(), pattern.height(), false));
+        return BookDocuments.changed(start, high);
+    }
+
+    /** A book bound in a pattern; all that does not belong to the way it is bound stays. */
+    static BookDocument bound(BookDocument book, BookDocument.Pattern pattern) {
+        BookSpec spec = BookDocuments.spec(book);
+        Structure to = Structures.keyed(pattern.side() ? Structure.OWN_SIDE : Structure.OWN_FOLD)
+                .orElseThrow();
+        BookSpec as = Binding.as(spec, to);
+        BookSpec own = as.withStitch(
+                        as.stitch().withOwn(Optional.of(new OwnStitching(StitchDocuments.pattern(pattern)))))
+                .withHoles(as.holes().withSide(as.holes().side().withByHand(Optional.empty())));
+        return BookDocuments.changed(book, own);
+    }
+
+    /** A book to begin with, as high as the pattern was drawn for. */
+    static BookDocument beginning(BookDocument.Pattern pattern, Unit unit) {
+        BookDocument start = StartingBook.in(unit);
+        BookSpec spec = BookDocuments.spec(start);
+        BookSpec high = spec.withLeaf(new BookSpec.Leaf(
+                spec.leaf().width(), StitchDocuments.pattern(pattern).height(), false));
+        return bound(BookDocuments.changed(start, high), pattern)
+                .withName(pattern.name().strip());
+    }
+}

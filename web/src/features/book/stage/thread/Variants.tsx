@@ -1,0 +1,50 @@
+import { keepPreviousData, useQuery } from '@tanstack/react-query';
+import { Button } from 'antd';
+import { api, value } from '../../../../api/client';
+import { useSession } from '../../../../state/useSession';
+import { Measure } from '../../../../units/Measure';
+
+/** The ways practitioners sew this structure, side by side, with what each does to thread, holes and look. */
+export function Variants() {
+  const { session, state } = useSession();
+  const { document } = state;
+  const variants = useQuery({
+    queryKey: ['variants', document],
+    queryFn: () => value(api.POST('/api/plan/way/variants', { body: document })),
+    placeholderData: keepPreviousData,
+  });
+  if (!variants.data || variants.data.length < 2) {
+    return null;
+  }
+  return (
+    <section className="variants" aria-label="Ways of sewing it">
+      <h2>Ways of sewing it</h2>
+      <ul>
+        {variants.data.map((one) => (
+          <li key={one.key} className={one.chosen ? 'variant-chosen' : ''}>
+            <h3>{one.words}</h3>
+            <p>{one.look}</p>
+            {one.impossible === '' ? (
+              <p className="variant-figures">
+                Thread <Measure of={one.thread} />, {one.passes} passes, holes <Measure of={one.hole} />
+              </p>
+            ) : (
+              <p className="field-line">As it is, it cannot be sewn so: {one.impossible}.</p>
+            )}
+            {one.chosen ? (
+              <span className="advice-now">sewn so</span>
+            ) : (
+              <Button
+                size="small"
+                onClick={() => session.change(one.words, () => one.document)}
+                aria-label={`Sew it so: ${one.words}`}
+              >
+                Sew it so
+              </Button>
+            )}
+          </li>
+        ))}
+      </ul>
+    </section>
+  );
+}
