@@ -22,19 +22,28 @@ const STEPS: Record<UnitKey, { stepMm: number; parts: number }[]> = {
     { stepMm: 20, parts: 4 },
     { stepMm: 50, parts: 5 },
     { stepMm: 100, parts: 10 },
+    { stepMm: 200, parts: 4 },
+    { stepMm: 500, parts: 5 },
+    { stepMm: 1000, parts: 10 },
   ],
   INCH: [
     { stepMm: INCH_MM, parts: 8 },
     { stepMm: 2 * INCH_MM, parts: 4 },
     { stepMm: 5 * INCH_MM, parts: 5 },
+    { stepMm: 10 * INCH_MM, parts: 5 },
+    { stepMm: 50 * INCH_MM, parts: 5 },
   ],
 };
 const LABEL_ROOM = 34;
+/** Labels of four digits. */
+const WIDE_LABEL_ROOM = 46;
+const WIDE_FROM_MM = 1000;
 
 /** A rule laid along an edge of the drawing, in the binder's unit. */
 export function Ruler({ lengthMm, scale, unit, x, y, down, reversed }: Props) {
   const steps = STEPS[unit];
-  const { stepMm, parts } = steps.find((step) => step.stepMm * scale >= LABEL_ROOM) ?? steps[steps.length - 1]!;
+  const room = unit === 'MM' && lengthMm >= WIDE_FROM_MM ? WIDE_LABEL_ROOM : LABEL_ROOM;
+  const { stepMm, parts } = steps.find((step) => step.stepMm * scale >= room) ?? steps[steps.length - 1]!;
   const partMm = stepMm / parts;
   const fine = partMm * scale >= 3;
   const ticks = [];

@@ -62,7 +62,7 @@ export function BlockWork(props: Props) {
       </text>
       <rect x={left} y={nearTop} width={work.heightMm * scale} height={depth} className="leaf" />
       <rect x={left} y={spineTop} width={work.heightMm * scale} height={thick} className="leaf leaf-spine" />
-      <text x={left - 4} y={spineTop + thick / 2 + 5} textAnchor="end" className="row-name">
+      <text x={left + 6} y={spineTop + thick / 2 + 5} className="way-row">
         spine
       </text>
       <Holes holes={work.holes} filled={filled} across={null} at={near} radius={4} press={press} />
@@ -84,7 +84,7 @@ export function BlockWork(props: Props) {
             <text
               key={hole.number}
               x={hx + (main ? 0 : 7)}
-              y={hy + (main ? -9 : 13)}
+              y={hy + (main ? -9 : 15)}
               textAnchor={main ? 'middle' : 'start'}
               className={
                 needleAt?.number === hole.number ? 'face-number face-number-next' : 'face-number face-number-small'

@@ -20,7 +20,7 @@ export function FoldWork(props: Props) {
   const whole = work.heightMm + work.headMm + work.tailMm;
   const scale = Math.max(0.05, (width - 2 * LEFT) / whole);
   const many = work.layers.length > 1;
-  const insideDepth = Math.max(56, Math.min(130, height * 0.26));
+  const insideDepth = Math.max(56, Math.min(170, height * 0.3));
   const spineFull = work.acrossMm * scale + 2 * EDGE;
   const spineRoom = many ? Math.max(90, height - insideDepth - 2 * NAME - 70) : insideDepth;
   const spineDepth = many ? Math.min(Math.max(spineFull, 70), spineRoom) : insideDepth;
@@ -98,12 +98,7 @@ export function FoldWork(props: Props) {
           show={!turned}
         />
       )}
-      <Ends
-        at={inside}
-        top={turned ? insideTop + insideDepth + 12 : numbersY}
-        heightMm={work.heightMm}
-        turned={turned}
-      />
+      <Ends at={inside} top={insideTop + insideDepth - 9} heightMm={work.heightMm} turned={turned} />
       <text x={LEFT} y={spineTop - 8} className="face-name">
         {name('OUTSIDE')}
       </text>
@@ -141,7 +136,7 @@ export function FoldWork(props: Props) {
                   x={LEFT - 6}
                   y={y + 4}
                   textAnchor="end"
-                  className={i + 1 === signature ? 'row-name row-now' : 'row-name'}
+                  className={i + 1 === signature ? 'way-row way-row-now' : 'way-row'}
                 >
                   {i + 1}
                 </text>
@@ -200,7 +195,7 @@ export function FoldWork(props: Props) {
             <text
               key={i}
               x={hole.x + 10 + 12 * marked.slice(0, i).filter((one) => one === station).length}
-              y={numbersY - 18}
+              y={(turned ? outside(0, row)[1] + spineTop : inside(0, 0)[1]) - 12}
               className="hole-mark"
             >
               {i + 1}
@@ -220,10 +215,15 @@ function NeedleOn(props: { at: At; along: number; across: number; coming: boolea
 function Ends({ at, top, heightMm, turned }: { at: At; top: number; heightMm: number; turned: boolean }) {
   return (
     <g aria-hidden="true">
-      <text x={at(0, 0)[0]} y={top + 2} textAnchor={turned ? 'end' : 'start'} className="end-name">
+      <text x={at(0, 0)[0] + (turned ? -6 : 6)} y={top + 2} textAnchor={turned ? 'end' : 'start'} className="end-name">
         head
       </text>
-      <text x={at(heightMm, 0)[0]} y={top + 2} textAnchor={turned ? 'start' : 'end'} className="end-name">
+      <text
+        x={at(heightMm, 0)[0] + (turned ? 6 : -6)}
+        y={top + 2}
+        textAnchor={turned ? 'start' : 'end'}
+        className="end-name"
+      >
         tail
       </text>
     </g>

@@ -137,8 +137,12 @@ function draw(
     });
   }
   const middle = low.map((least, i) => (least + high[i]!) / 2);
-  const reach = Math.hypot(...low.map((least, i) => high[i]! - least)) / 2;
-  const scale = Math.min(width / 2 - 16, 1.7 * (height / 2 - 10)) / Math.max(1, reach);
+  const reach = low.map((least, i) => (high[i]! - least) / 2);
+  // it rolls about its length and tilts from side to side: its height on the screen is never more than its roundness
+  const scale = Math.min(
+    (width / 2 - 16) / Math.max(1, Math.hypot(...reach)),
+    (height / 2 - 16) / Math.max(1, Math.hypot(reach[1]!, reach[2]!)),
+  );
   const [cosR, sinR, cosT, sinT] = [
     Math.cos(turn.round),
     Math.sin(turn.round),
@@ -168,7 +172,7 @@ function draw(
   }
   pieces.sort((one, other) => one.depth - other.depth);
   const style = getComputedStyle(canvas);
-  const [indigo, madder, ground] = ['--indigo', '--madder', '--paper'].map((name) => style.getPropertyValue(name));
+  const [indigo, madder, ground] = ['--indigo', '--madder', '--table'].map((name) => style.getPropertyValue(name));
   paper.setTransform(dense, 0, 0, dense, 0, 0);
   paper.clearRect(0, 0, width, height);
   paper.lineCap = 'round';

@@ -50,11 +50,17 @@ export function PatternBoard({ pattern, hand, width, change }: Props) {
       }
     }
   };
-  const bow = (line: OwnPattern['lines'][number]) => {
+  /** How many stitches lie between the same holes before this one. */
+  const lane = (index: number) =>
+    pattern.lines.slice(0, index).filter((other) => {
+      const line = pattern.lines[index]!;
+      return other.outer === line.outer && other.from === line.from && other.to === line.to;
+    }).length;
+  const bow = (line: OwnPattern['lines'][number], index: number) => {
     const a = at(pattern.holes[line.from - 1]!);
     const b = at(pattern.holes[line.to - 1]!);
     const span = Math.hypot(b.x - a.x, b.y - a.y);
-    const high = pattern.side ? 5 : Math.min(depth / 2 - 8, 10 + span * 0.16);
+    const high = (pattern.side ? 5 : Math.min(depth / 2 - 8, 10 + span * 0.16)) + 6 * lane(index);
     const up = line.outer ? -high : high;
     // along a fold outside stitches bow to one side and inside ones to the other; across a block both lie where they lie
     const off = pattern.side
@@ -91,7 +97,7 @@ export function PatternBoard({ pattern, hand, width, change }: Props) {
       {pattern.lines.map((line, i) => (
         <path
           key={i}
-          d={bow(line)}
+          d={bow(line, i)}
           className={`strand strand-done ${line.outer ? 'pattern-outer' : 'pattern-inner'}`}
         />
       ))}

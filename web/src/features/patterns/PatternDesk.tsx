@@ -83,7 +83,13 @@ export function PatternDesk({ kept, start, changed }: Props) {
         </div>
         <div className="field">
           <label htmlFor="pattern-notes">Notes</label>
-          <Input id="pattern-notes" value={notes} maxLength={400} onChange={(event) => setNotes(event.target.value)} />
+          <Input.TextArea
+            id="pattern-notes"
+            value={notes}
+            maxLength={400}
+            autoSize={{ minRows: 1, maxRows: 4 }}
+            onChange={(event) => setNotes(event.target.value)}
+          />
         </div>
         <FewChoice<Hand>
           label="A press on a hole"
@@ -128,6 +134,7 @@ export function PatternDesk({ kept, start, changed }: Props) {
               <Measure of={shown.words} />
             </p>
           )}
+          {shown?.way && <p className="sew-notation">{shown.way.notation}</p>}
           {shown && shown.add.length > 0 && (
             <Button size="small" onClick={() => setPattern({ ...pattern, lines: [...pattern.lines, ...shown.add] })}>
               Add them

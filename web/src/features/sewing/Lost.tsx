@@ -64,9 +64,7 @@ export function Lost({ bookId, step, turned, stations, signature, holes, set, ta
           Where did the needle go since move {step}
           {signature === null ? '' : `, in signature ${signature}`}?
         </p>
-        <p className="field-help">
-          Press every hole it went through, in its order, here or in the drawing; one that needs no telling is none.
-        </p>
+        <p className="field-help">Press the holes it went through, in their order, here or in the drawing.</p>
         <div className="lost-holes" role="group" aria-label="Holes the needle went through">
           {Array.from({ length: Math.min(stations, 40) }, (_, i) => (
             <Button key={i} onClick={() => set([...holes, i + 1])} aria-label={`Through hole ${i + 1}`}>

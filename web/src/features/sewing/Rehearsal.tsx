@@ -139,7 +139,7 @@ export function Rehearsal({ book, way }: { book: BookView; way: WayView }) {
                 <li key={trouble.step}>
                   <span className="sew-number">{trouble.step}</span>
                   <span>
-                    <Measure of={trouble.words} /> Missed {trouble.misses} of {trouble.tries} times.
+                    <Measure of={trouble.words} /> Missed {trouble.misses} of {trouble.tries}.
                   </span>
                 </li>
               ))}

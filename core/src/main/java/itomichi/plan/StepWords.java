@@ -78,7 +78,7 @@ final class StepWords {
             words.append(words.isEmpty() ? "" : ", ").append(lie(move, step, turned));
         }
         if (before.isEmpty()) {
-            return Phrase.of("Go back {} through the same {}.", way(pass.to()), hole(pass.hole()));
+            return Phrase.of("Go back {} through {} itself.", way(pass.to()), hole(pass.hole()));
         }
         Move last = before.get(before.size() - 1);
         boolean same = last.start().hole().equals(pass.hole());

@@ -93,7 +93,7 @@ public record Straying(
 
     /** A knot or kettle stays; what strayed did so from the pass before it. */
     private static int lastPass(List<StepLine> lines, int done) {
-        int from = Math.min(done, lines.size());
+        int from = Math.max(0, Math.min(done, lines.size()));
         while (from > 0 && lines.get(from - 1).step().kind() != SewingStep.Kind.PASS) {
             from--;
         }

@@ -1,6 +1,7 @@
 package itomichi.plan;
 
 import itomichi.finding.Figure;
+import itomichi.finding.Remark;
 import itomichi.material.SewingThread;
 import itomichi.measure.Fineness;
 import itomichi.measure.Length;
@@ -49,7 +50,7 @@ public record ThreadAdvice(Length diameter, Length cut, int weight, List<Reason>
         holes(as, with, reasons);
         spool(known, cut, reasons);
         strength(thread, known, reasons);
-        if (with.remarks().stream().anyMatch(remark -> remark.key().startsWith("wedge"))) {
+        if (wedged(with) && !wedged(as)) {
             reasons.add(new Reason(-1, Phrase.of("with it the spine swells to a wedge")));
         }
         known.waxed()
@@ -67,6 +68,11 @@ public record ThreadAdvice(Length diameter, Length cut, int weight, List<Reason>
                 cut,
                 reasons.stream().mapToInt(Reason::weight).sum(),
                 reasons);
+    }
+
+    private static boolean wedged(BookPlan plan) {
+        return plan.remarks().stream()
+                .anyMatch(remark -> remark.key().startsWith("wedge") && remark.weight() != Remark.Weight.NOTE);
     }
 
     private static Length length(BookPlan plan, String key) {
@@ -111,14 +117,14 @@ public record ThreadAdvice(Length diameter, Length cut, int weight, List<Reason>
                             ? new Reason(
                                     1,
                                     Phrase.of(
-                                            "{} left on the spool, {} are cut",
-                                            left.at(Fineness.THREAD),
+                                            "{} m left on the spool, {} are cut",
+                                            metres(left),
                                             cut.at(Fineness.THREAD)))
                             : new Reason(
                                     -3,
                                     Phrase.of(
-                                            "{} left on the spool, {} too little",
-                                            left.at(Fineness.THREAD),
+                                            "{} m left on the spool, {} too little",
+                                            metres(left),
                                             cut.minus(left).at(Fineness.THREAD))));
         });
     }
@@ -140,6 +146,11 @@ public record ThreadAdvice(Length diameter, Length cut, int weight, List<Reason>
                             round(byCountN),
                             round(FIRM_PULL_N))));
         }
+    }
+
+    private static String metres(Length length) {
+        double metres = Math.round(length.mm() / 100) / 10.0;
+        return metres == Math.rint(metres) ? Long.toString((long) metres) : Double.toString(metres);
     }
 
     private static long round(double value) {

@@ -207,6 +207,9 @@ final class StabBinding extends Described implements Stitching {
 
     @Override
     public ThumbRule threadRule(int stations, int signatures) {
-        return new ThumbRule(heights - 0.5, heights + 0.5, "about " + Math.round(heights) + " heights, wraps included");
+        return holing().extras().isEmpty()
+                ? new ThumbRule(
+                        heights - 0.5, heights + 0.5, "about " + Math.round(heights) + " heights, wraps included")
+                : new ThumbRule(4, heights, "about 4 heights for a plain one, more for every hole besides");
     }
 }

@@ -72,7 +72,11 @@ public class BadInputTest extends HttpTest {
             {"stitch.pattern", (Bend) d -> pattern(d).put("name", " ")},
             {
                 "stitch.pattern",
-                (Bend) d -> pattern(d).putArray("holes").addObject().put("fromHeadMm", 7)
+                (Bend) d -> pattern(d)
+                        .putArray("holes")
+                        .addObject()
+                        .put("fromHeadMm", 7)
+                        .put("fromSpineMm", 0)
             },
             {
                 "stitch.pattern",

@@ -5,7 +5,7 @@ import { CountField } from '../../fields';
 import { withStitch, type Stitch } from './edits';
 
 const WAYS: readonly { value: Stitch['threads']; label: string }[] = [
-  { value: 'ONE', label: 'one length for the whole book' },
+  { value: 'ONE', label: 'one length for all' },
   { value: 'WORKABLE', label: 'lengths that do not tangle' },
   { value: 'EACH', label: 'one for each signature' },
 ];

@@ -3,7 +3,6 @@ package itomichi.server.patterns;
 import itomichi.measure.Fineness;
 import itomichi.measure.Phrase;
 import itomichi.measure.Unit;
-import itomichi.path.Notation;
 import itomichi.pattern.OwnPattern;
 import itomichi.pattern.PatternOrder;
 import itomichi.pattern.PatternText;
@@ -28,6 +27,9 @@ import org.jspecify.annotations.Nullable;
 
 /** Looks a pattern over: how it is sewn, or what it wants. */
 final class PatternLook {
+
+    /** One sheet: what a pattern is tried on. */
+    private static final int FEW_PAGES = 4;
 
     private PatternLook() {}
 
@@ -66,10 +68,11 @@ final class PatternLook {
         SewingPlan sewing = Planner.plan(BookDocuments.spec(bound(plain(pattern), document)))
                 .sewn();
         Phrase words = Phrase.of(
-                "One thread of {} sews it in a plain book {} high: {}",
+                pattern.side()
+                        ? "One thread sews it: {} for a thin block {} high."
+                        : "One thread sews it: {} for a signature of four pages, {} high.",
                 sewing.need().cut().length().at(Fineness.THREAD),
-                pattern.height().at(Fineness.CUT),
-                Notation.write(sewing.path()));
+                pattern.height().at(Fineness.CUT));
         return new LookView(Kind.SEWN, InUnits.of(words), List.of(), text, WayViews.of(sewing));
     }
 
@@ -95,7 +98,7 @@ final class PatternLook {
         BookDocument start = StartingBook.in(Unit.MM);
         BookSpec spec = BookDocuments.spec(start);
         BookSpec high = spec.withLeaf(new BookSpec.Leaf(spec.leaf().width(), pattern.height(), false));
-        return BookDocuments.changed(start, high);
+        return BookDocuments.changed(start, high.withPages(FEW_PAGES));
     }
 
     /** A book bound in a pattern; all that does not belong to the way it is bound stays. */

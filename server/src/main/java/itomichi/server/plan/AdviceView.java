@@ -35,7 +35,7 @@ public record AdviceView(
                 structure.key(),
                 structure.name(),
                 structure.purpose(),
-                structure.stitching().isPresent(),
+                structure.stitching().isPresent() || structure.own(),
                 advice.excluded(),
                 structure.key().equals(spec.structure()),
                 advice.reasons().stream()

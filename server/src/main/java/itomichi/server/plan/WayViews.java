@@ -123,7 +123,7 @@ public final class WayViews {
                 end.hole().signature(),
                 end.hole().station(),
                 end.face(),
-                line.step().holdsThread(),
+                line.step().holdsThread() && line.step().moves().size() > 1,
                 line.lengths().stream().map(InUnits::of).toList(),
                 strands.stream().flatMap(List::stream).map(WayViews::strand).toList());
     }
