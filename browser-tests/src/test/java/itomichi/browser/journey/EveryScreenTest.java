@@ -28,6 +28,12 @@ public class EveryScreenTest extends Journey {
     private static Stream<String> larger() {
         return Stream.of(
                 "/drawers/threads",
+                "/patterns",
+                "/books/{Prompt book}/sew",
+                "/books/{Prompt book}/sewing",
+                "/books/{Prompt book}/rehearsal",
+                "/books/{Shadow figures}/thread",
+                "/books/{Shadow figures}/sewing",
                 "/books/{Prompt book}/purpose",
                 "/books/{Prompt book}/paper",
                 "/books/{Prompt book}/gather",
@@ -128,7 +134,8 @@ public class EveryScreenTest extends Journey {
         String book = path.replaceAll(".*\\{(.*)}.*", "$1");
         page.navigate(path.contains("{") ? path.replace("{" + book + "}", bench.demo(book)) : path);
         assertThat(page.locator("main")).isVisible();
-        assertThat(page.locator(".figure, .row, .sewing-move, .thing, .kept").first())
+        assertThat(page.locator(".figure, .row, .sewing-move, .thing, .kept, .pattern-board")
+                        .first())
                 .isVisible();
         page.waitForTimeout(150);
         return page;

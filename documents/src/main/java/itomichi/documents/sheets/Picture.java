@@ -140,10 +140,16 @@ final class Picture {
         }
     }
 
+    /** What lies in the middle of a lane: the row in hand, but for the first and the last rows, beyond which there is nothing to see. */
     private double rowMm(Lane lane, int signature) {
-        return lane.view == Strand.View.OUTSIDE
-                ? ((FoldFrame) sewing.frame()).layer(signature).across().mm()
-                : 0;
+        if (lane.view != Strand.View.OUTSIDE) {
+            return 0;
+        }
+        FoldFrame fold = (FoldFrame) sewing.frame();
+        double lastMm = fold.layers().get(fold.layers().size() - 1).across().mm();
+        double halfMm = (lane.heightMm - STRIP_MM) / scale / 2;
+        return Math.max(
+                halfMm, Math.min(lastMm - halfMm, fold.layer(signature).across().mm()));
     }
 
     /** The moves' numbers at the holes they end at. */
@@ -214,7 +220,7 @@ final class Picture {
                         : fold.layer(row).across().mm();
                 if (inside(y(across))) {
                     shapes.add(new Shape.Line(
-                            x(0), y(across), x(fold.edges().height().mm()), y(across), Pen.GRAIN));
+                            x(0), y(across), x(fold.edges().height().mm()), y(across), Pen.HOLE));
                     fold.stations().fromHead().forEach(station -> hole(shapes, station.mm(), across));
                 }
             }
