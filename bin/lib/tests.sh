@@ -66,6 +66,8 @@ run_benchmarks() {
   "$ROOT/bin/lib/first-load.sh" "http://127.0.0.1:$PORT"
   say "== A dragged station"
   (cd "$ROOT" && mvn -B -q -f browser-tests/pom.xml test -Dtest=DragBench -Dsurefire.failIfNoSpecifiedTests=true) | grep -E 'frame|numbers|ERROR' || fail "the drag could not be measured"
+  say "== A move more of a sewing of 5,000"
+  (cd "$ROOT" && mvn -B -q -f browser-tests/pom.xml test -Dtest=SewBench -Dsurefire.failIfNoSpecifiedTests=true) | grep -E 'frame|Move|ERROR' || fail "the sewing could not be measured"
   say "== A choice on the screens of paper and gathering, drawn"
   (cd "$ROOT" && mvn -B -q -f browser-tests/pom.xml test -Dtest=RedrawBench -Dsurefire.failIfNoSpecifiedTests=true) | grep -E 'redraw|ERROR' || fail "the redrawing could not be measured"
 }

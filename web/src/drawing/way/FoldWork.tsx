@@ -36,15 +36,17 @@ export function FoldWork(props: Props) {
     [x, insideTop, insideDepth, scale],
   );
   const row = work.layers[signature - 1] ?? 0;
-  // a spine that is wider than its room is moved so that the signature in hand stays in the middle
-  const shift = Math.max(0, Math.min(spineFull - spineDepth, (work.acrossMm - row) * scale + EDGE - spineDepth / 2));
+  // a spine that is wider than its room is moved so that the signature in hand stays in the middle; moved as a whole, not drawn anew
+  const spare = Math.max(0, spineDepth - spineFull) / 2;
+  const shift = many
+    ? Math.max(0, Math.min(spineFull - spineDepth, (work.acrossMm - row) * scale + EDGE - spineDepth / 2)) - spare
+    : 0;
   const outside: At = useMemo(
     () => (along, across) => [
       x(along),
-      (many ? EDGE + (work.acrossMm - across) * scale - shift : insideDepth / 2 - across * scale) +
-        (spineFull < spineDepth && many ? (spineDepth - spineFull) / 2 : 0),
+      many ? EDGE + (work.acrossMm - across) * scale : insideDepth / 2 - across * scale,
     ],
-    [x, many, work.acrossMm, scale, shift, insideDepth, spineFull, spineDepth],
+    [x, many, work.acrossMm, scale, insideDepth],
   );
   const after = useMemo(() => filledAfter(steps), [steps]);
   const filled = (layer: number) =>
@@ -120,6 +122,7 @@ export function FoldWork(props: Props) {
             className="tape"
           />
         ))}
+        <g transform={`translate(0 ${-shift})`}>
         {work.layers.map((across, i) => {
           const y = outside(0, across)[1];
           return (
@@ -176,6 +179,7 @@ export function FoldWork(props: Props) {
             show={turned}
           />
         )}
+        </g>
       </svg>
       <g aria-hidden="true">
         {along.map((hole) => (
@@ -195,7 +199,7 @@ export function FoldWork(props: Props) {
             <text
               key={i}
               x={hole.x + 10 + 12 * marked.slice(0, i).filter((one) => one === station).length}
-              y={(turned ? outside(0, row)[1] + spineTop : inside(0, 0)[1]) - 12}
+              y={(turned ? outside(0, row)[1] - shift + spineTop : inside(0, 0)[1]) - 12}
               className="hole-mark"
             >
               {i + 1}

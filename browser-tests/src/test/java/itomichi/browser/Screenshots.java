@@ -30,12 +30,13 @@ public class Screenshots extends Journey {
             {"stab", "/books/{Shadow figures}/stations", 1280, 800, false},
             {"template", "/books/{Scene diary}/template", 1280, 800, false},
             {"templates", "/templates", 1280, 800, false},
-            {"thread", "/books/{Cue slips}/thread", 1280, 800, false},
+            {"thread", "/books/{Costume swatches}/thread", 1280, 1100, false},
             {"working", "/books/{Cue slips}/thread", 1280, 800, false},
-            {"sew", "/books/{Cue slips}/sew", 1280, 800, false},
-            {"sewing", "/books/{Cue slips}/sewing", 1280, 800, false},
-            {"sewing-turned-evening", "/books/{Cue slips}/sewing", 1280, 800, true},
+            {"sewing", "/books/{Prompt book}/sewing", 1280, 800, false},
+            {"sewing-turned-evening", "/books/{Shadow figures}/sewing", 1280, 800, true},
             {"sewing-small", "/books/{Cue slips}/sewing", 360, 740, false},
+            {"rehearsal", "/books/{Scene diary}/rehearsal", 1280, 800, false},
+            {"patterns", "/patterns", 1280, 800, false},
         };
     }
 
@@ -44,7 +45,7 @@ public class Screenshots extends Journey {
         Page page = window(width, height, evening);
         String book = path.replaceAll(".*\\{(.*)}.*", "$1");
         page.navigate(path.contains("{") ? path.replace("{" + book + "}", bench.demo(book)) : path);
-        assertThat(page.locator(".figure, .row, .sewing-move, .thing, .kept").first())
+        assertThat(page.locator(".figure, .row, .sewing-move, .thing, .kept, .pattern-board").first())
                 .isVisible();
         page.waitForLoadState(com.microsoft.playwright.options.LoadState.NETWORKIDLE);
         if (name.contains("inches")) {
@@ -73,10 +74,23 @@ public class Screenshots extends Journey {
         if (name.equals("working")) {
             page.keyboard().press("w");
         }
+        if (name.equals("sewing") || name.contains("turned")) {
+            for (int move = 0; move < 22; move++) {
+                page.keyboard().press("Space");
+            }
+        }
         if (name.contains("turned")) {
             page.keyboard().press("f");
         }
-        page.waitForTimeout(300);
+        if (name.equals("rehearsal")) {
+            page.keyboard().press("3");
+            page.waitForTimeout(400);
+            page.keyboard().press("1");
+        }
+        if (name.equals("patterns")) {
+            page.getByText("Pennants").click();
+        }
+        page.waitForTimeout(600);
         page.screenshot(new Page.ScreenshotOptions().setPath(FOLDER.resolve(name + ".png")));
         if (name.contains("turned")) {
             page.keyboard().press("f");

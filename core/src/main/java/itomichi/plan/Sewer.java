@@ -29,7 +29,7 @@ import java.util.TreeSet;
 final class Sewer {
 
     /** Holes of one book, all its signatures together; a way through more could not be looked over. */
-    static final int MOST_HOLES = 12_000;
+    static final int MOST_HOLES = 6_000;
 
     private Sewer() {}
 

@@ -35,6 +35,14 @@ class StepsController {
         this.clock = clock;
     }
 
+    /** How many pages the step sheet has. */
+    record StepSheetView(int pages) {}
+
+    @GetMapping("/steps")
+    StepSheetView pages(@PathVariable UUID id, @RequestParam(defaultValue = "A4") PrintPaper paper) {
+        return new StepSheetView(draw(books.stored(id), paper).pages().size());
+    }
+
     @GetMapping(value = "/steps.pdf", produces = MediaType.APPLICATION_PDF_VALUE)
     ResponseEntity<byte[]> pdf(@PathVariable UUID id, @RequestParam(defaultValue = "A4") PrintPaper paper) {
         StoredBook book = books.stored(id);
