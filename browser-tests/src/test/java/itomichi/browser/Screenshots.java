@@ -45,7 +45,8 @@ public class Screenshots extends Journey {
         Page page = window(width, height, evening);
         String book = path.replaceAll(".*\\{(.*)}.*", "$1");
         page.navigate(path.contains("{") ? path.replace("{" + book + "}", bench.demo(book)) : path);
-        assertThat(page.locator(".figure, .row, .sewing-move, .thing, .kept, .pattern-board").first())
+        assertThat(page.locator(".figure, .row, .sewing-move, .thing, .kept, .pattern-board")
+                        .first())
                 .isVisible();
         page.waitForLoadState(com.microsoft.playwright.options.LoadState.NETWORKIDLE);
         if (name.contains("inches")) {

@@ -24,9 +24,12 @@ public class SewBench extends Journey {
     @Test
     public void measure() {
         Page page = window();
-        page.navigate("/books/" + bench.beginLinked("Long", SIGNATURES, STATIONS, HALF_WAY).id() + "/sewing");
+        page.navigate("/books/"
+                + bench.beginLinked("Long", SIGNATURES, STATIONS, HALF_WAY).id() + "/sewing");
         assertThat(page.locator(".sewing-count"))
-                .containsText(Pattern.compile("Move 2501 of"), new LocatorAssertions.ContainsTextOptions().setTimeout(30_000));
+                .containsText(
+                        Pattern.compile("Move 2501 of"),
+                        new LocatorAssertions.ContainsTextOptions().setTimeout(30_000));
         System.out.println(page.locator(".sewing-count").innerText());
         page.evaluate("""
                 () => {

@@ -1,14 +1,10 @@
 package itomichi.structure;
 
 import itomichi.gathering.Form;
-import itomichi.path.Hole;
-import itomichi.path.StitchPattern;
-import itomichi.path.ThreadPath;
 import java.util.Optional;
-import java.util.function.ToIntFunction;
 
 /** Signatures sewn all along and linked between pairs of stations, for a case. */
-final class FrenchLink extends Described implements Stitching {
+final class FrenchLink extends Described {
 
     FrenchLink() {
         super(
@@ -31,37 +27,7 @@ final class FrenchLink extends Described implements Stitching {
 
     @Override
     public Optional<Stitching> stitching() {
-        return Optional.of(this);
-    }
-
-    @Override
-    public boolean takesStations(int count, String variant) {
-        return Pairs.takesStations(count);
-    }
-
-    @Override
-    public String stationsWanted(String variant) {
-        return "a French link takes " + Pairs.WANTED;
-    }
-
-    @Override
-    public ThreadPath stitch(Choice choice) {
-        return Pairs.stitch(choice, true);
-    }
-
-    @Override
-    public StitchPattern pattern(Choice choice) {
-        return Pairs.pattern(choice, true);
-    }
-
-    @Override
-    public ToIntFunction<Hole> mostPasses(Choice choice) {
-        return hole -> 1;
-    }
-
-    @Override
-    public boolean goesOn() {
-        return true;
+        return Optional.of(new Pairs("a French link", true, Stitching.SewnOn.NOTHING));
     }
 
     @Override

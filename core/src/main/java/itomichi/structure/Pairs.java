@@ -1,24 +1,43 @@
 package itomichi.structure;
 
 import itomichi.path.Face;
+import itomichi.path.Hole;
 import itomichi.path.PathBuilder;
 import itomichi.path.StitchPattern;
 import itomichi.path.StitchPattern.Tie;
 import itomichi.path.ThreadPath;
+import java.util.function.ToIntFunction;
 
 /** Sewing all along, a kettle at each end and pairs of stations between, each pair spanned outside. */
-final class Pairs {
+final class Pairs implements Stitching {
 
-    static final String WANTED = "an even number of stations, 4 or more: a kettle at each end, pairs between";
+    private final String name;
+    private final boolean linked;
+    private final SewnOn sewnOn;
 
-    private Pairs() {}
+    /**
+     * @param name what it is called, for a line that refuses a count
+     * @param linked whether a stitch over a pair goes under that of the signature below
+     * @param sewnOn what lies under the stitches
+     */
+    Pairs(String name, boolean linked, SewnOn sewnOn) {
+        this.name = name;
+        this.linked = linked;
+        this.sewnOn = sewnOn;
+    }
 
-    static boolean takesStations(int count) {
+    @Override
+    public boolean takesStations(int count, String variant) {
         return count % 2 == 0 && count >= 4 && count <= AllAlong.MOST_STATIONS;
     }
 
-    /** @param linked whether a stitch over a pair goes under that of the signature below */
-    static ThreadPath stitch(Stitching.Choice choice, boolean linked) {
+    @Override
+    public String stationsWanted(String variant) {
+        return name + " takes an even number of stations, 4 or more: a kettle at each end, pairs between";
+    }
+
+    @Override
+    public ThreadPath stitch(Choice choice) {
         AllAlong thread = new AllAlong(choice, 3).begin(Face.OUTSIDE);
         PathBuilder path = thread.path();
         for (int signature = 1; signature <= choice.signatures(); signature++) {
@@ -35,7 +54,8 @@ final class Pairs {
         return thread.end();
     }
 
-    static StitchPattern pattern(Stitching.Choice choice, boolean linked) {
+    @Override
+    public StitchPattern pattern(Choice choice) {
         StitchPattern.Builder pattern = new StitchPattern.Builder();
         for (int signature = 1; signature <= choice.signatures(); signature++) {
             for (int station = 1; station < choice.stations(); station++) {
@@ -48,5 +68,20 @@ final class Pairs {
         }
         AllAlong.showEnds(pattern, choice, 3);
         return pattern.build();
+    }
+
+    @Override
+    public ToIntFunction<Hole> mostPasses(Choice choice) {
+        return hole -> 1;
+    }
+
+    @Override
+    public SewnOn sewnOn(String variant) {
+        return sewnOn;
+    }
+
+    @Override
+    public boolean goesOn() {
+        return true;
     }
 }

@@ -1,17 +1,12 @@
 package itomichi.structure;
 
 import itomichi.gathering.Form;
-import itomichi.path.Hole;
-import itomichi.path.PathBuilder;
-import itomichi.path.StitchPattern;
-import itomichi.path.ThreadPath;
 import java.util.Optional;
-import java.util.function.ToIntFunction;
 
 /**
  * One signature sewn through its fold.
  */
-final class Pamphlet extends Described implements Stitching {
+final class Pamphlet extends Described {
 
     Pamphlet() {
         super(
@@ -34,41 +29,7 @@ final class Pamphlet extends Described implements Stitching {
 
     @Override
     public Optional<Stitching> stitching() {
-        return Optional.of(this);
-    }
-
-    @Override
-    public boolean takesStations(int count, String variant) {
-        return Weave.takesStations(count);
-    }
-
-    @Override
-    public String stationsWanted(String variant) {
-        return "a pamphlet takes 2 to " + Weave.MOST_STATIONS + " stations; an odd number has a centre to begin at";
-    }
-
-    @Override
-    public ThreadPath stitch(Choice choice) {
-        PathBuilder path = new PathBuilder();
-        new Weave(1, choice).sew(path);
-        return path.end();
-    }
-
-    @Override
-    public StitchPattern pattern(Choice choice) {
-        StitchPattern.Builder pattern = new StitchPattern.Builder();
-        new Weave(1, choice).show(pattern);
-        return pattern.build();
-    }
-
-    @Override
-    public ToIntFunction<Hole> mostPasses(Choice choice) {
-        return hole -> 2;
-    }
-
-    @Override
-    public boolean choosesKnot() {
-        return true;
+        return Optional.of(new Woven("a pamphlet", false));
     }
 
     @Override

@@ -1,15 +1,10 @@
 package itomichi.structure;
 
 import itomichi.gathering.Form;
-import itomichi.path.Hole;
-import itomichi.path.PathBuilder;
-import itomichi.path.StitchPattern;
-import itomichi.path.ThreadPath;
 import java.util.Optional;
-import java.util.function.ToIntFunction;
 
 /** Signatures sewn each by itself through one cover. */
-final class SeveralPamphlets extends Described implements Stitching {
+final class SeveralPamphlets extends Described {
 
     SeveralPamphlets() {
         super(
@@ -32,46 +27,7 @@ final class SeveralPamphlets extends Described implements Stitching {
 
     @Override
     public Optional<Stitching> stitching() {
-        return Optional.of(this);
-    }
-
-    @Override
-    public boolean takesStations(int count, String variant) {
-        return Weave.takesStations(count);
-    }
-
-    @Override
-    public String stationsWanted(String variant) {
-        return "each pamphlet takes 2 to " + Weave.MOST_STATIONS + " stations; an odd number has a centre to begin at";
-    }
-
-    @Override
-    public ThreadPath stitch(Choice choice) {
-        PathBuilder path = new PathBuilder();
-        for (int signature = 1; signature <= choice.signatures(); signature++) {
-            new Weave(signature, choice).sew(path);
-            path.cut();
-        }
-        return path.end();
-    }
-
-    @Override
-    public StitchPattern pattern(Choice choice) {
-        StitchPattern.Builder pattern = new StitchPattern.Builder();
-        for (int signature = 1; signature <= choice.signatures(); signature++) {
-            new Weave(signature, choice).show(pattern);
-        }
-        return pattern.apart();
-    }
-
-    @Override
-    public ToIntFunction<Hole> mostPasses(Choice choice) {
-        return hole -> 2;
-    }
-
-    @Override
-    public boolean choosesKnot() {
-        return true;
+        return Optional.of(new Woven("each pamphlet", false));
     }
 
     @Override

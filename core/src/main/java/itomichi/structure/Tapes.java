@@ -1,14 +1,10 @@
 package itomichi.structure;
 
 import itomichi.gathering.Form;
-import itomichi.path.Hole;
-import itomichi.path.StitchPattern;
-import itomichi.path.ThreadPath;
 import java.util.Optional;
-import java.util.function.ToIntFunction;
 
 /** Signatures sewn all along over tapes, for a case. */
-final class Tapes extends Described implements Stitching {
+final class Tapes extends Described {
 
     Tapes() {
         super(
@@ -31,42 +27,7 @@ final class Tapes extends Described implements Stitching {
 
     @Override
     public Optional<Stitching> stitching() {
-        return Optional.of(this);
-    }
-
-    @Override
-    public boolean takesStations(int count, String variant) {
-        return Pairs.takesStations(count);
-    }
-
-    @Override
-    public String stationsWanted(String variant) {
-        return "sewing on tapes takes " + Pairs.WANTED;
-    }
-
-    @Override
-    public ThreadPath stitch(Choice choice) {
-        return Pairs.stitch(choice, false);
-    }
-
-    @Override
-    public StitchPattern pattern(Choice choice) {
-        return Pairs.pattern(choice, false);
-    }
-
-    @Override
-    public ToIntFunction<Hole> mostPasses(Choice choice) {
-        return hole -> 1;
-    }
-
-    @Override
-    public boolean goesOn() {
-        return true;
-    }
-
-    @Override
-    public SewnOn sewnOn(String variant) {
-        return SewnOn.TAPES;
+        return Optional.of(new Pairs("sewing on tapes", false, Stitching.SewnOn.TAPES));
     }
 
     @Override

@@ -133,7 +133,8 @@ public class ThreadsTest {
                 Planner.plan(spec.withSewing(spec.thread().withStrands(2))).sewn();
         double ratio = doubled.need().cut().result().number()
                 / single.need().cut().result().number();
-        assertEquals(ratio, 2.0, 0.06);
+        // a little more than twice: it swells the spine, and the signatures lie farther apart
+        assertTrue(ratio >= 2.0 && ratio <= 2.2, "" + ratio);
     }
 
     @Test
