@@ -123,62 +123,62 @@ export function FoldWork(props: Props) {
           />
         ))}
         <g transform={`translate(0 ${-shift})`}>
-        {work.layers.map((across, i) => {
-          const y = outside(0, across)[1];
-          return (
-            <g key={i}>
-              <line
-                x1={x(0)}
-                x2={x(work.heightMm)}
-                y1={y}
-                y2={y}
-                className={i + 1 === signature ? 'peak peak-now' : 'peak'}
-              />
-              {many && (pitch >= 11 || i % 5 === 0) && (
-                <text
-                  x={LEFT - 6}
-                  y={y + 4}
-                  textAnchor="end"
-                  className={i + 1 === signature ? 'way-row way-row-now' : 'way-row'}
-                >
-                  {i + 1}
-                </text>
-              )}
-            </g>
-          );
-        })}
-        {work.cordMm > 0 && (
-          <line
-            x1={x(0)}
-            x2={x(work.heightMm)}
-            y1={outside(0, 0)[1]}
-            y2={outside(0, 0)[1]}
-            className="cord"
-            strokeWidth={Math.max(3, work.cordMm * scale)}
-          />
-        )}
-        {work.layers.map((across, i) => (
-          <Holes
-            key={i}
-            holes={work.holes}
-            filled={filled(i + 1)}
-            across={across}
-            at={outside}
-            radius={radius}
-            press={turned && i + 1 === signature ? press : undefined}
-            name={many ? `signature ${i + 1}` : ''}
-          />
-        ))}
-        <Thread steps={steps} sewn={sewn} next={next} view="OUTSIDE" signature={null} at={outside} />
-        {needleAt && (
-          <NeedleOn
-            at={outside}
-            along={along[needleAt.station - 1]?.alongMm ?? 0}
-            coming={needleAt.face === 'OUTSIDE'}
-            across={work.layers[needleAt.signature - 1] ?? 0}
-            show={turned}
-          />
-        )}
+          {work.layers.map((across, i) => {
+            const y = outside(0, across)[1];
+            return (
+              <g key={i}>
+                <line
+                  x1={x(0)}
+                  x2={x(work.heightMm)}
+                  y1={y}
+                  y2={y}
+                  className={i + 1 === signature ? 'peak peak-now' : 'peak'}
+                />
+                {many && (pitch >= 11 || i % 5 === 0) && (
+                  <text
+                    x={LEFT - 6}
+                    y={y + 4}
+                    textAnchor="end"
+                    className={i + 1 === signature ? 'way-row way-row-now' : 'way-row'}
+                  >
+                    {i + 1}
+                  </text>
+                )}
+              </g>
+            );
+          })}
+          {work.cordMm > 0 && (
+            <line
+              x1={x(0)}
+              x2={x(work.heightMm)}
+              y1={outside(0, 0)[1]}
+              y2={outside(0, 0)[1]}
+              className="cord"
+              strokeWidth={Math.max(3, work.cordMm * scale)}
+            />
+          )}
+          {work.layers.map((across, i) => (
+            <Holes
+              key={i}
+              holes={work.holes}
+              filled={filled(i + 1)}
+              across={across}
+              at={outside}
+              radius={radius}
+              press={turned && i + 1 === signature ? press : undefined}
+              name={many ? `signature ${i + 1}` : ''}
+            />
+          ))}
+          <Thread steps={steps} sewn={sewn} next={next} view="OUTSIDE" signature={null} at={outside} />
+          {needleAt && (
+            <NeedleOn
+              at={outside}
+              along={along[needleAt.station - 1]?.alongMm ?? 0}
+              coming={needleAt.face === 'OUTSIDE'}
+              across={work.layers[needleAt.signature - 1] ?? 0}
+              show={turned}
+            />
+          )}
         </g>
       </svg>
       <g aria-hidden="true">

@@ -39,7 +39,7 @@ export function PatternDesk({ kept, start, changed }: Props) {
   const [outer, inner] = faces(pattern);
   const dirty = pattern !== start || notes !== (kept?.notes ?? '');
   const keep = async () => {
-    const body = { name: pattern.name, notes, pattern, version: kept?.version ?? 0 };
+    const body = { notes, pattern, version: kept?.version ?? 0 };
     const result = kept
       ? await outcome(api.PUT('/api/patterns/{id}', { params: { path: { id: kept.id } }, body }))
       : await outcome(api.POST('/api/patterns', { body }));
@@ -134,7 +134,7 @@ export function PatternDesk({ kept, start, changed }: Props) {
               <Measure of={shown.words} />
             </p>
           )}
-          {shown?.way && <p className="sew-notation">{shown.way.notation}</p>}
+          {shown?.way && <p className="sew-notation pattern-path">{shown.way.notation}</p>}
           {shown && shown.add.length > 0 && (
             <Button size="small" onClick={() => setPattern({ ...pattern, lines: [...pattern.lines, ...shown.add] })}>
               Add them

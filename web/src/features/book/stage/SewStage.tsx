@@ -35,7 +35,9 @@ export function SewStage() {
           </p>
           <StepSheets />
           <h2 className="sew-notation-name">The path, written</h2>
-          <p className="sew-notation">{plan.sewing?.notation}</p>
+          <div className="sew-notation" role="region" tabIndex={0} aria-label="The path, written">
+            {plan.sewing?.notation}
+          </div>
           <p className="field-help">
             + out of the fold, − into it, v down, ^ up, at that station counted from the head.
           </p>

@@ -46,7 +46,7 @@ public record Misstep(boolean right, Phrase words) {
         if (kind != Kind.PASS) {
             return new Misstep(true, Phrase.of("Right."));
         }
-        if (station < 1 || station > plan.choice().stations() && plan.frame() instanceof FoldFrame) {
+        if (station < 1 || station > plan.holes()) {
             throw new IllegalArgumentException("Hole " + station + " is not there");
         }
         if (station == next.target().station()) {

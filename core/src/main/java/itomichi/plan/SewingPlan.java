@@ -40,6 +40,11 @@ public record SewingPlan(
         return new SewingPlan(spec, stitching, choice, frame, other, pathFaults, ThreadNeed.of(spec, other, frame));
     }
 
+    /** Holes of one signature, or of the block. */
+    public int holes() {
+        return choice.side().isEmpty() ? choice.stations() : choice.side().size();
+    }
+
     /** Passes of the needle. */
     public int passes() {
         return path.passes().values().stream().mapToInt(Integer::intValue).sum();

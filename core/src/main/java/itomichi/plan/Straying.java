@@ -55,11 +55,9 @@ public record Straying(
         int from = lastPass(lines, done);
         Hole at = lines.get(from - 1).step().target();
         for (int station : strayed) {
-            if (station < 1 || station > plan.choice().stations()) {
+            if (station < 1 || station > plan.holes()) {
                 throw new UnfitValueException(
-                        "holes",
-                        "Hole " + station + " is not one of the "
-                                + plan.choice().stations() + " of this signature.");
+                        "holes", "Hole " + station + " is not one of the " + plan.holes() + " here.");
             }
         }
         List<Hole> holes = strayed.stream()

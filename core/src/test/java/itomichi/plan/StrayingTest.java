@@ -89,7 +89,7 @@ public class StrayingTest {
         SewingPlan plan = Planner.plan(spec).sewn();
         int steps = Math.min(plan.steps().size(), 40);
         for (int done = 1; done <= steps; done++) {
-            for (int wrong = 1; wrong <= plan.choice().stations(); wrong++) {
+            for (int wrong = 1; wrong <= plan.holes(); wrong++) {
                 Straying back = back(plan, done, wrong);
                 assertEquals(
                         PathCheck.faults(

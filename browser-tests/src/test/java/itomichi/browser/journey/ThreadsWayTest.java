@@ -86,7 +86,7 @@ public class ThreadsWayTest extends Journey {
         String path = "/books/" + bench.demo(book);
         page.navigate(path + "/thread");
         assertThat(page.getByText("Replay slowly")).isVisible();
-        assertThat(page.locator(".as-sewn svg")).isVisible();
+        assertThat(page.locator(".as-sewn > svg")).isVisible();
         page.navigate(path + "/sew");
         Locator link = page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Print the step sheet"));
         var sheet = page.request().get(link.getAttribute("href"));

@@ -32,7 +32,7 @@ public class UnitsAndWorkingsTest extends Journey {
         BookScreen screen = BookScreen.open(page, bench.begin("Working").id(), "thread");
         page.keyboard().press("w");
         var slip = page.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("Working of thread to cut"));
-        assertThat(slip).containsText("k × ((r + p + n) × (1 + a ÷ 100) + 2 × y + u)");
+        assertThat(slip).containsText("k × ((r + p + l + n) × (1 + a ÷ 100) + t × (2 × y + u))");
         assertThat(slip).containsText("Rule of thumb: 2.5 to 4 heights");
         page.keyboard().press("Escape");
         assertThat(slip).not().isVisible();

@@ -69,6 +69,16 @@ final class Differences {
         lines.put(
                 "Knot", same(book.thread().knot().word() + ", " + book.thread().turns() + " turns"));
         lines.put(
+                "Way of sewing",
+                same(plan.sewing() == null ? "none" : plan.sewing().variant()));
+        lines.put("Thread to cut", figure(plan, "thread"));
+        lines.put(
+                "Own pattern",
+                same(
+                        book.stitch().pattern() == null
+                                ? "none"
+                                : pattern(book.stitch().pattern())));
+        lines.put(
                 "Stages done",
                 same(
                         book.done().isEmpty()
@@ -78,6 +88,14 @@ final class Differences {
                                         .collect(Collectors.joining(", "))));
         lines.put("Unit", same(book.unit().symbol()));
         return lines;
+    }
+
+    private static String pattern(BookDocument.Pattern pattern) {
+        return "%s, %d holes, %d stitches"
+                .formatted(
+                        pattern.name(),
+                        pattern.holes().size(),
+                        pattern.lines().size() + pattern.turns().size());
     }
 
     private static InUnits same(String text) {
