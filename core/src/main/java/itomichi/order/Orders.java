@@ -8,7 +8,6 @@ import itomichi.path.Point3;
 import itomichi.path.Spot;
 import itomichi.path.Wrap;
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -22,8 +21,8 @@ import java.util.Map;
  * would sew next is taken, so that nothing is ever taken back. A hand first finishes what is tied at its hole, then goes on to holes that
  * are still empty, the nearest first and the head before the tail, then wraps, and comes back last.
  *
- * <p>Cost: for each stitch one look over the stitches that are left, and none where only one way is open; so at most the square of their
- * number, in the memory they take.
+ * <p>Cost: for each stitch a search for another way back to its hole, which seldom looks far, and none where only one way is open; at worst
+ * the square of their number, in the memory they take.
  */
 public final class Orders {
 
@@ -37,10 +36,13 @@ public final class Orders {
     private final boolean[] used;
     private final boolean[] touched;
     private final Spot[] spots;
+    private final double[] lengthsMm;
 
     private Orders(Question question) {
         this.web = new Web(question.lies(), question.ready(), question.arrival());
         this.frame = question.frame();
+        this.lengthsMm =
+                question.lies().stream().mapToDouble(lie -> lie.lengthMm(frame)).toArray();
         this.used = new boolean[question.lies().size()];
         this.touched = new boolean[web.holes.size()];
         for (int hole = 0; hole < touched.length; hole++) {
@@ -110,7 +112,7 @@ public final class Orders {
         int left = used.length;
         while (left > 0) {
             touched[here / 2] = true;
-            int lie = next(here, left);
+            int lie = next(here);
             used[lie] = true;
             left--;
             int there = web.across(lie, here);
@@ -126,7 +128,7 @@ public final class Orders {
     }
 
     /** The lie that is sewn next: the one liked best of those that leave the rest in one piece. */
-    private int next(int here, int left) {
+    private int next(int here) {
         List<Integer> open = new ArrayList<>();
         for (int lie : web.at[here]) {
             if (!used[lie]) {
@@ -135,7 +137,7 @@ public final class Orders {
         }
         open.sort((one, other) -> compare(one, other, here));
         for (int lie : open) {
-            if (open.size() == 1 || leavesOnePiece(lie, here, left)) {
+            if (open.size() == 1 || leavesOnePiece(lie, here)) {
                 return lie;
             }
         }
@@ -143,13 +145,19 @@ public final class Orders {
                 "No stitch goes on from " + spots[here] + " though the pattern is even and whole");
     }
 
-    private boolean leavesOnePiece(int lie, int here, int left) {
+    /**
+     * Whether what is left stays in one piece without a lie, seen from its other end: either nothing more is to be sewn at this hole, or
+     * there is another way back to it. The search ends as soon as it has found one, which is soon where stitches lie close.
+     */
+    private boolean leavesOnePiece(int lie, int here) {
+        int there = web.across(lie, here);
+        if (there / 2 == here / 2) {
+            return true;
+        }
         used[lie] = true;
-        int[] part = new int[web.holes.size()];
-        Arrays.fill(part, -1);
-        int ends = web.reach(web.across(lie, here) / 2, used, part);
+        boolean whole = web.bare(here / 2, used) || web.leads(there / 2, here / 2, used);
         used[lie] = false;
-        return ends == 2 * (left - 1);
+        return whole;
     }
 
     private int compare(int one, int other, int here) {
@@ -177,7 +185,7 @@ public final class Orders {
     }
 
     private double length(int lie) {
-        return web.lies.get(lie).lengthMm(frame);
+        return lengthsMm[lie];
     }
 
     private double towardsTail(int lie, int here) {

@@ -24,6 +24,9 @@ final class Web {
     final int[][] at;
 
     private final Map<Hole, Integer> numbers = new HashMap<>();
+    private final int[] seen;
+    private final int[] queue;
+    private int search;
 
     Web(List<Move> lies, Spot ready, Spot arrival) {
         this.lies = lies;
@@ -34,6 +37,8 @@ final class Web {
         int[] ends = ends();
         at = new int[2 * holes.size()][];
         Arrays.setAll(at, spot -> new int[ends[spot]]);
+        seen = new int[holes.size()];
+        queue = new int[holes.size()];
         int[] filled = new int[at.length];
         for (int lie = 0; lie < from.length; lie++) {
             at[from[lie]][filled[from[lie]]++] = lie;
@@ -85,10 +90,8 @@ final class Web {
         return part;
     }
 
-    /** Marks every hole reached from one with its number, and counts the ends of lies met on the way. */
-    int reach(int start, boolean[] used, int[] part) {
+    private void reach(int start, boolean[] used, int[] part) {
         int[] open = new int[part.length];
-        int ends = 0;
         int top = 0;
         open[top++] = start;
         part[start] = start;
@@ -96,17 +99,50 @@ final class Web {
             int hole = open[--top];
             for (int spot = 2 * hole; spot <= 2 * hole + 1; spot++) {
                 for (int lie : at[spot]) {
-                    if (!used[lie]) {
-                        ends += from[lie] == to[lie] ? 2 : 1;
-                        int next = across(lie, spot) / 2;
-                        if (part[next] < 0) {
-                            part[next] = start;
-                            open[top++] = next;
-                        }
+                    int next = across(lie, spot) / 2;
+                    if (!used[lie] && part[next] < 0) {
+                        part[next] = start;
+                        open[top++] = next;
                     }
                 }
             }
         }
-        return ends;
+    }
+
+    /** Whether nothing more is to be sewn at a hole. */
+    boolean bare(int hole, boolean[] used) {
+        for (int spot = 2 * hole; spot <= 2 * hole + 1; spot++) {
+            for (int lie : at[spot]) {
+                if (!used[lie]) {
+                    return false;
+                }
+            }
+        }
+        return true;
+    }
+
+    /** Whether lies that are not used lead from a hole to another, the nearest holes looked at first. */
+    boolean leads(int from, int to, boolean[] used) {
+        search++;
+        int first = 0;
+        int last = 0;
+        queue[last++] = from;
+        seen[from] = search;
+        while (first < last) {
+            int hole = queue[first++];
+            if (hole == to) {
+                return true;
+            }
+            for (int spot = 2 * hole; spot <= 2 * hole + 1; spot++) {
+                for (int lie : at[spot]) {
+                    int next = across(lie, spot) / 2;
+                    if (!used[lie] && seen[next] != search) {
+                        seen[next] = search;
+                        queue[last++] = next;
+                    }
+                }
+            }
+        }
+        return false;
     }
 }

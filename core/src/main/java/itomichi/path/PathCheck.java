@@ -27,6 +27,7 @@ public final class PathCheck {
     private final ThreadPath path;
     private final List<ThreadPath> threads;
     private final StitchPattern wanted;
+    private final StitchPattern left;
     private final Frame frame;
     private final ToIntFunction<Hole> mostPasses;
     private final List<PathFault> faults = new ArrayList<>();
@@ -35,6 +36,7 @@ public final class PathCheck {
         this.path = path;
         this.threads = path.threads();
         this.wanted = wanted;
+        this.left = StitchPattern.leftBy(path);
         this.frame = frame;
         this.mostPasses = mostPasses;
     }
@@ -102,14 +104,14 @@ public final class PathCheck {
     }
 
     private void stitches() {
-        Map<Stitch, Integer> left = new LinkedHashMap<>();
-        wanted.stitches().forEach(stitch -> left.merge(stitch, 1, Integer::sum));
-        for (Stitch sewn : StitchPattern.leftBy(path).stitches()) {
-            if (left.merge(sewn, -1, Integer::sum) < 0) {
+        Map<Stitch, Integer> still = new LinkedHashMap<>();
+        wanted.stitches().forEach(stitch -> still.merge(stitch, 1, Integer::sum));
+        for (Stitch sewn : left.stitches()) {
+            if (still.merge(sewn, -1, Integer::sum) < 0) {
                 add(Kind.STITCH_NOT_WANTED, "The stitch %s is sewn once too often.", place(sewn));
             }
         }
-        left.forEach((stitch, number) -> {
+        still.forEach((stitch, number) -> {
             if (number > 0) {
                 add(Kind.STITCH_MISSING, "The stitch %s is not sewn.", place(stitch));
             }
@@ -117,10 +119,10 @@ public final class PathCheck {
     }
 
     private void holds() {
-        Map<Hold, Integer> left = new LinkedHashMap<>();
-        wanted.holds().forEach(hold -> left.merge(hold, 1, Integer::sum));
-        for (Hold sewn : StitchPattern.leftBy(path).holds()) {
-            if (left.merge(sewn, -1, Integer::sum) < 0) {
+        Map<Hold, Integer> still = new LinkedHashMap<>();
+        wanted.holds().forEach(hold -> still.merge(hold, 1, Integer::sum));
+        for (Hold sewn : left.holds()) {
+            if (still.merge(sewn, -1, Integer::sum) < 0) {
                 add(
                         Kind.HOLD_NOT_WANTED,
                         "There is one %s too many at %s.",
@@ -128,7 +130,7 @@ public final class PathCheck {
                         place(sewn.hole()));
             }
         }
-        left.forEach((hold, number) -> {
+        still.forEach((hold, number) -> {
             if (number > 0) {
                 add(Kind.HOLD_MISSING, "The %s at %s is missing.", hold.tie().words(), place(hold.hole()));
             }

@@ -6,6 +6,8 @@ import java.util.Optional;
 /** Two signatures sewn at once, back to back through a pleat. */
 final class DoublePamphlet extends Described {
 
+    private static final Stitching SEWN = new Woven("a double pamphlet", true);
+
     DoublePamphlet() {
         super(
                 "double-pamphlet",
@@ -27,7 +29,7 @@ final class DoublePamphlet extends Described {
 
     @Override
     public Optional<Stitching> stitching() {
-        return Optional.of(new Woven("a double pamphlet", true));
+        return Optional.of(SEWN);
     }
 
     @Override

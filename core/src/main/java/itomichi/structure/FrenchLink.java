@@ -6,6 +6,8 @@ import java.util.Optional;
 /** Signatures sewn all along and linked between pairs of stations, for a case. */
 final class FrenchLink extends Described {
 
+    private static final Stitching SEWN = new Pairs("a French link", true, Stitching.SewnOn.NOTHING);
+
     FrenchLink() {
         super(
                 "french-link",
@@ -27,7 +29,7 @@ final class FrenchLink extends Described {
 
     @Override
     public Optional<Stitching> stitching() {
-        return Optional.of(new Pairs("a French link", true, Stitching.SewnOn.NOTHING));
+        return Optional.of(SEWN);
     }
 
     @Override

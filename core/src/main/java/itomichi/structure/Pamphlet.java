@@ -8,6 +8,8 @@ import java.util.Optional;
  */
 final class Pamphlet extends Described {
 
+    private static final Stitching SEWN = new Woven("a pamphlet", false);
+
     Pamphlet() {
         super(
                 "pamphlet",
@@ -29,7 +31,7 @@ final class Pamphlet extends Described {
 
     @Override
     public Optional<Stitching> stitching() {
-        return Optional.of(new Woven("a pamphlet", false));
+        return Optional.of(SEWN);
     }
 
     @Override

@@ -6,6 +6,8 @@ import java.util.Optional;
 /** Signatures sewn each by itself through one cover. */
 final class SeveralPamphlets extends Described {
 
+    private static final Stitching SEWN = new Woven("each pamphlet", false);
+
     SeveralPamphlets() {
         super(
                 "several-pamphlets",
@@ -27,7 +29,7 @@ final class SeveralPamphlets extends Described {
 
     @Override
     public Optional<Stitching> stitching() {
-        return Optional.of(new Woven("each pamphlet", false));
+        return Optional.of(SEWN);
     }
 
     @Override

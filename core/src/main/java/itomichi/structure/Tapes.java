@@ -6,6 +6,8 @@ import java.util.Optional;
 /** Signatures sewn all along over tapes, for a case. */
 final class Tapes extends Described {
 
+    private static final Stitching SEWN = new Pairs("sewing on tapes", false, Stitching.SewnOn.TAPES);
+
     Tapes() {
         super(
                 "tapes",
@@ -27,7 +29,7 @@ final class Tapes extends Described {
 
     @Override
     public Optional<Stitching> stitching() {
-        return Optional.of(new Pairs("sewing on tapes", false, Stitching.SewnOn.TAPES));
+        return Optional.of(SEWN);
     }
 
     @Override

@@ -51,6 +51,80 @@ public class NotationTest {
                 });
     }
 
+    /** Any words that a thread through folds can take, in any order that the thread allows. */
+    @Test
+    public void anyWayOfAThreadThroughFoldsSurvivesWritingAndReading() {
+        QuickTheory.qt()
+                .forAll(SourceDSL.lists()
+                        .of(SourceDSL.integers().between(0, 9999))
+                        .ofSizeBetween(1, 80))
+                .check(dice -> {
+                    ThreadPath path = wandered(dice);
+                    return path(Notation.write(path)).equals(path);
+                });
+    }
+
+    private static ThreadPath wandered(List<Integer> dice) {
+        PathBuilder path = new PathBuilder().from(new Hole(1, 3), Face.INSIDE, Tail.Side.FREE);
+        int signature = 1;
+        int station = 3;
+        path.pass(new Hole(1, 3), Face.OUTSIDE);
+        for (int die : dice) {
+            boolean outside = path.here().face() == Face.OUTSIDE;
+            int next = 1 + die / 10 % 8;
+            switch (die % 10) {
+                case 0 -> {
+                    if (outside) {
+                        path.link();
+                    }
+                }
+                case 1 -> {
+                    if (outside) {
+                        path.kettle();
+                    }
+                }
+                case 2 -> {
+                    if (outside) {
+                        path.then(new Over(path.here().hole()));
+                    }
+                }
+                case 3 -> {
+                    if (outside) {
+                        path.then(new Board(path.here().hole()));
+                    }
+                }
+                case 4 -> path.tie(1 + die % 3);
+                case 5 -> path.join(2);
+                case 6 -> {
+                    if (outside && next != station) {
+                        path.under().pass(new Hole(signature, next), Face.INSIDE);
+                        station = next;
+                    }
+                }
+                case 7 -> {
+                    if (!outside && next != station) {
+                        path.lieTo(new Hole(signature, next)).tie(2);
+                        station = next;
+                    }
+                }
+                case 8 -> {
+                    signature++;
+                    if (outside) {
+                        path.pass(new Hole(signature, station), Face.INSIDE);
+                    } else {
+                        path.round(die % 2 == 0 ? Edge.HEAD : Edge.TAIL)
+                                .pass(new Hole(signature, station), Face.OUTSIDE);
+                    }
+                }
+                default -> {
+                    path.pass(new Hole(signature, next), outside ? Face.INSIDE : Face.OUTSIDE);
+                    station = next;
+                }
+            }
+        }
+        return path.end();
+    }
+
     @DataProvider
     Object[][] faults() {
         return new Object[][] {

@@ -48,7 +48,7 @@ export function AsSewn({ width, way }: { width: number; way: WayView | undefined
       <div className="as-sewn">
         {space ? (
           <Suspense fallback={<Waiting what="Turning the spine" />}>
-            <SpineInSpace document={document} sewn={sewn} width={width} height={300} side={way.work.side} />
+            <SpineInSpace document={document} sewn={sewn} width={width} height={230} side={way.work.side} />
           </Suspense>
         ) : (
           <WorkDrawing

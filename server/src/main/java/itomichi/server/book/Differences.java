@@ -71,7 +71,6 @@ final class Differences {
         lines.put(
                 "Way of sewing",
                 same(plan.sewing() == null ? "none" : plan.sewing().variant()));
-        lines.put("Thread to cut", figure(plan, "thread"));
         lines.put(
                 "Own pattern",
                 same(
