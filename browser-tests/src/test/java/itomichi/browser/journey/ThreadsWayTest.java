@@ -57,7 +57,6 @@ public class ThreadsWayTest extends Journey {
         for (int move = 0; move < Math.min(4, moves - 2); move++) {
             page.keyboard().press("Space");
         }
-        String before = page.locator(".sewing-count").innerText();
         button(page, "I am somewhere else").click();
         // past every other hole to the far end: wrong in every one of these books
         Locator holes = page.getByRole(
@@ -69,12 +68,8 @@ public class ThreadsWayTest extends Journey {
         assertThat(way).containsText(Pattern.compile("Take the thread back|Go on by another way|right ones"));
         page.locator(".lost-acts .ant-btn-primary").click();
         assertThat(page.locator(".lost")).hasCount(0);
-        assertThat(page.locator(".sewing-count")).containsText("of");
-        assertTrue(!before.isEmpty());
-        for (int press = 0;
-                press < moves + 4
-                        && page.locator(".sewing-foot .ant-btn-primary").isEnabled();
-                press++) {
+        // a press more than there are moves does nothing
+        for (int press = 0; press < moves + 2; press++) {
             page.keyboard().press("PageDown");
         }
         assertThat(page.locator(".sewing-count")).containsText(Pattern.compile("All \\d+ moves are sewn"));
