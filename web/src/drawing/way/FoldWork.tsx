@@ -2,7 +2,7 @@ import { useMemo } from 'react';
 import { Holes } from './Holes';
 import { Needle } from './Needle';
 import { Thread } from './Thread';
-import { filledAfter, holeKey, viewName, type At, type Looked } from './look';
+import { filledAfter, fillings, viewName, type At, type Looked } from './look';
 
 const LEFT = 30;
 const NAME = 24;
@@ -48,12 +48,16 @@ export function FoldWork(props: Props) {
     ],
     [x, many, work.acrossMm, scale, insideDepth],
   );
-  const after = useMemo(() => filledAfter(steps), [steps]);
-  const filled = (layer: number) =>
-    work.holes
-      .filter((hole) => (after.get(holeKey(layer, hole.number)) ?? Infinity) <= sewn)
-      .map((hole) => hole.number)
-      .join(',');
+  const fill = useMemo(
+    () =>
+      fillings(
+        work.layers.length,
+        work.holes.map((hole) => hole.number),
+        filledAfter(steps),
+      ),
+    [work, steps],
+  );
+  const filled = (layer: number) => fill(layer, sewn);
   const pitch = many ? (work.acrossMm * scale) / (work.layers.length - 1) : 40;
   const radius = Math.max(1.4, Math.min(5, pitch * 0.24));
   const now = steps[sewn];

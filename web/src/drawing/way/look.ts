@@ -50,6 +50,26 @@ export function filledAfter(steps: readonly WayStep[]): ReadonlyMap<string, numb
   return filled;
 }
 
+/** Numbers of the holes of a row that hold thread after so many steps, joined by commas; most rows are empty or full, and known at once. */
+export function fillings(
+  layers: number,
+  stations: readonly number[],
+  after: ReadonlyMap<string, number>,
+): (signature: number, sewn: number) => string {
+  const all = stations.join(',');
+  const rows = Array.from({ length: layers }, (_, i) => {
+    const times = stations.map((station) => after.get(holeKey(i + 1, station)) ?? Infinity);
+    return { times, first: Math.min(...times), last: Math.max(...times) };
+  });
+  return (signature, sewn) => {
+    const row = rows[signature - 1];
+    if (!row || sewn < row.first) {
+      return '';
+    }
+    return sewn >= row.last ? all : stations.filter((_, i) => row.times[i]! <= sewn).join(',');
+  };
+}
+
 export function holeKey(signature: number, station: number): string {
   return `${signature}.${station}`;
 }

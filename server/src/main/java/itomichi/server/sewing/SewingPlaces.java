@@ -42,7 +42,7 @@ public class SewingPlaces {
      * @throws ProblemException if it cannot be sewn as it is
      */
     SewingPlan planned(UUID id) {
-        return PlanViews.plan(books.view(id).document())
+        return PlanViews.plan(books.stored(id).document())
                 .sewing()
                 .orElseThrow(() -> new ProblemException(
                         HttpStatus.UNPROCESSABLE_CONTENT, "As it is, this book cannot be sewn; the remarks say why."));
