@@ -22,8 +22,12 @@ export default function Sewing({ rehearse = false }: { rehearse?: boolean }) {
     gcTime: 0,
   });
   const way = useQuery({
-    queryKey: ['sewing-way', id],
-    queryFn: () => value(api.GET('/api/books/{id}/sewing/way', params)),
+    queryKey: ['sewing-way', id, rehearse],
+    // a rehearsal goes by the plan, whatever way this copy of the book has taken
+    queryFn: async () =>
+      rehearse
+        ? value(api.POST('/api/plan/way', { body: (await value(api.GET('/api/books/{id}', params))).document }))
+        : value(api.GET('/api/books/{id}/sewing/way', params)),
     gcTime: 0,
   });
   const failed = book.error ?? place.error ?? way.error;

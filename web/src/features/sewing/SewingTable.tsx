@@ -79,7 +79,7 @@ export function SewingTable({ book, way, place: start, wayChanged }: Props) {
       );
     }
   };
-  const signature = inHand(steps, astray === null ? place.step : Math.max(0, place.step - 1));
+  const signature = inHand(steps, place.step);
 
   return (
     <main className="sewing" ref={table} tabIndex={-1} aria-label={`Sewing ${book.document.name}`}>

@@ -51,23 +51,90 @@ public record Straying(
      * @throws UnfitValueException if the needle cannot have gone there
      */
     public static Straying back(SewingPlan plan, int done, List<Integer> strayed, Optional<Length> measured) {
-        List<StepLine> lines = plan.steps();
-        int from = lastPass(lines, done);
-        Hole at = lines.get(from - 1).step().target();
         for (int station : strayed) {
             if (station < 1 || station > plan.holes()) {
                 throw new UnfitValueException(
                         "holes", "Hole " + station + " is not one of the " + plan.holes() + " here.");
             }
         }
-        List<Hole> holes = strayed.stream()
-                .map(station -> new Hole(at.signature(), station))
-                .toList();
+        List<StepLine> lines = plan.steps();
+        lastPass(lines, done);
+        int right = rightOnes(lines, done, strayed);
+        int sewn = Math.min(done, lines.size()) + right;
+        List<Integer> wrong = strayed.subList(right, strayed.size());
+        if (wrong.isEmpty() || climbs(lines, sewn)) {
+            return asPlanned(plan, lines, sewn, wrong, measured, strayed.isEmpty());
+        }
+        return astray(plan, lines, sewn, wrong, measured);
+    }
+
+    /** How many of the holes told are those that the plan has next. */
+    private static int rightOnes(List<StepLine> lines, int done, List<Integer> strayed) {
+        int right = 0;
+        while (right < strayed.size() && done + right < lines.size()) {
+            SewingStep next = lines.get(done + right).step();
+            if (next.kind() != SewingStep.Kind.PASS || next.target().station() != strayed.get(right)) {
+                break;
+            }
+            right++;
+        }
+        return right;
+    }
+
+    /** Whether the step that comes next leads into another signature: a wrong hole is then one of that, and never can stay. */
+    private static boolean climbs(List<StepLine> lines, int sewn) {
+        return sewn < lines.size()
+                && lines.get(sewn).step().target().signature()
+                        != lines.get(sewn - 1).step().target().signature();
+    }
+
+    /** All wrong holes are unpicked, and the plan goes on where it was. */
+    private static Straying asPlanned(
+            SewingPlan plan,
+            List<StepLine> lines,
+            int sewn,
+            List<Integer> wrong,
+            Optional<Length> measured,
+            boolean nowhere) {
+        Length needed = needed(plan, lines, sewn);
+        Length left = measured.orElse(lines.get(sewn - 1).left());
+        int signature =
+                lines.get(Math.min(sewn, lines.size() - 1)).step().target().signature();
+        List<Hole> holes =
+                wrong.stream().map(station -> new Hole(signature, station)).toList();
+        WayBack.Way way = new WayBack.Way(wrong.size(), plan.path(), 0, true);
+        return new Straying(
+                wrong.size(),
+                true,
+                words(way, holes, nowhere),
+                order(lines, sewn),
+                needed,
+                left,
+                thread(needed, left),
+                plan.path(),
+                sewn);
+    }
+
+    private static Straying astray(
+            SewingPlan plan, List<StepLine> lines, int sewn, List<Integer> wrong, Optional<Length> measured) {
+        int from = lastPass(lines, sewn);
+        Hole at = lines.get(from - 1).step().target();
+        List<Hole> holes =
+                wrong.stream().map(station -> new Hole(at.signature(), station)).toList();
         int moves = 0;
         for (StepLine line : lines.subList(0, from)) {
             moves += line.step().moves().size();
         }
         WayBack.Way way = WayBack.find(plan.path(), moves, holes, plan.frame());
+        if (way.asPlanned() && way.unpicked() == wrong.size()) {
+            return asPlanned(
+                    plan,
+                    lines,
+                    sewn,
+                    wrong,
+                    measured.map(now -> now.plus(freed(plan, holes, at, way.unpicked()))),
+                    false);
+        }
         SewingPlan other = plan.by(way.path());
         List<StepLine> after = other.steps();
         int step = steps(after, way.sewn());
@@ -80,7 +147,7 @@ public record Straying(
         return new Straying(
                 way.unpicked(),
                 way.asPlanned(),
-                words(way, holes, strayed.isEmpty()),
+                words(way, holes, false),
                 order(after, step),
                 needed,
                 left,

@@ -1,6 +1,7 @@
 package itomichi.path;
 
 import static org.testng.Assert.assertEquals;
+import static org.testng.Assert.assertTrue;
 import static org.testng.Assert.expectThrows;
 
 import itomichi.measure.Length;
@@ -21,6 +22,8 @@ public class HoleSizeTest {
             {6, 3.0},
             {7, 3.0},
             {8, 1 + 1 / Math.sin(Math.PI / 7)},
+            {13, 2 + Math.sqrt(5)},
+            {19, 1 + Math.sqrt(2) + Math.sqrt(6)},
         };
     }
 
@@ -40,6 +43,13 @@ public class HoleSizeTest {
         // 0.85 * 0.62 * 2.4142, by hand
         assertEquals(
                 HoleSize.of(4, Length.ofMm(0.62), Length.ofMm(1.0)).result().number(), 1.272, 0.001);
+    }
+
+    @Test
+    public void moreThreadsNeverFitASmallerHole() {
+        for (int threads = 2; threads <= 60; threads++) {
+            assertTrue(HoleSize.packing(threads) >= HoleSize.packing(threads - 1) - 1e-9, threads + " threads");
+        }
     }
 
     @Test

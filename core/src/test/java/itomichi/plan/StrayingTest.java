@@ -104,6 +104,34 @@ public class StrayingTest {
     }
 
     @Test
+    public void holesThatWereTheRightOnesAreGoneOnFrom() {
+        Straying back = back(PAMPHLET, 1, 2, 1);
+        assertEquals(back.words().in(Unit.MM), "These holes were the right ones. Go on as planned.");
+        assertEquals(back.step(), 3);
+    }
+
+    @Test
+    public void onlyWhatCameAfterTheRightOnesIsUnpicked() {
+        Straying back = back(PAMPHLET, 1, 2, 5);
+        assertEquals(back.unpicked(), 1);
+        assertEquals(back.step(), 2);
+    }
+
+    @Test
+    public void aWrongHoleOfTheNextSignatureLeavesTheKettleAsItIs() {
+        SewingPlan linked = Planner.plan(Books.linked(160)).sewn();
+        List<StepLine> steps = linked.steps();
+        int kettle = 1;
+        while (steps.get(kettle - 1).step().kind() != itomichi.path.SewingStep.Kind.KETTLE) {
+            kettle++;
+        }
+        Straying back = back(linked, kettle, 3);
+        assertEquals(back.unpicked(), 1);
+        assertEquals(back.step(), kettle, "the kettle stays tied");
+        assertEquals(back.path(), linked.path());
+    }
+
+    @Test
     public void beforeTheFirstMoveThereIsNoWayBack() {
         assertEquals(
                 expectThrows(UnfitValueException.class, () -> back(PAMPHLET, 0, 1))
