@@ -22,8 +22,8 @@ import java.util.TreeSet;
  * matching); parts that are then still apart are joined by the shortest pairs of stitches. That is short but need not be shortest, so
  * a branch and bound over single stitches follows it, cut off after a number of steps; if it ends by itself, the answer is proven.
  *
- * <p>Cost: the cube of the number of uneven holes for the pairing, and up to {@value #MOST_STEPS} steps of the search for each uneven
- * hole, as the ends may lie at any of them.
+ * <p>Cost: the cube of the number of uneven holes for the pairing, and up to {@value #MOST_STEPS} steps of the search, for all
+ * the holes together where the ends may lie.
  */
 public final class Completion {
 
@@ -107,7 +107,7 @@ public final class Completion {
         Best best = new Best();
         int tried = 0;
         for (int ends = -1; ends < holes.size(); ends++) {
-            if (ends < 0 || surplus[ends] != 0 && tried++ < MOST_SEARCHED) {
+            if (ends < 0 || surplus[ends] != 0 && tried++ < mostEnds()) {
                 int[] rest = surplus.clone();
                 int shift = ends < 0 ? 0 : 2 * Integer.signum(surplus[ends]);
                 if (ends >= 0) {
@@ -123,11 +123,17 @@ public final class Completion {
         return best.runs.isEmpty() ? new Result.Hopeless() : new Result.Add(best.runs, best.mm, best.proven);
     }
 
-    /** The best that was found. */
+    /** At how many of the uneven holes the ends are tried: at all of a small pattern's, at a few of a large one's. */
+    private int mostEnds() {
+        return holes.size() > MOST_SEARCHED ? 2 : MOST_SEARCHED;
+    }
+
+    /** The best that was found, and how far the search has gone for it. */
     private static final class Best {
         private List<Run> runs = List.of();
         private double mm = Double.POSITIVE_INFINITY;
         private boolean proven = true;
+        private int steps;
 
         void take(List<Run> other, double otherMm) {
             if (otherMm < mm - 1e-9) {
@@ -196,22 +202,20 @@ public final class Completion {
         if (holes.size() > MOST_SEARCHED || uneven > MOST_SEARCHED) {
             return false;
         }
-        Search search = new Search(best);
-        search.go(surplus.clone(), parts, 0);
-        return search.steps < MOST_STEPS;
+        new Search(best).go(surplus.clone(), parts, 0);
+        return best.steps < MOST_STEPS;
     }
 
     private final class Search {
         private final Best best;
         private final List<Run> added = new ArrayList<>();
-        private int steps;
 
         Search(Best best) {
             this.best = best;
         }
 
         void go(int[] surplus, Parts parts, double mm) {
-            if (++steps >= MOST_STEPS || mm + atLeast(surplus, parts) >= best.mm - 1e-9) {
+            if (++best.steps >= MOST_STEPS || mm + atLeast(surplus, parts) >= best.mm - 1e-9) {
                 return;
             }
             int uneven = 0;
