@@ -9,7 +9,6 @@ import itomichi.path.Run;
 import itomichi.path.Spot;
 import java.util.ArrayList;
 import java.util.Arrays;
-import java.util.HashSet;
 import java.util.List;
 import java.util.Set;
 import java.util.TreeSet;
@@ -275,44 +274,6 @@ public final class Completion {
                 near = other == hole ? near : Math.min(near, apartMm[hole][other]);
             }
             return near;
-        }
-    }
-
-    /** Which holes hang together. */
-    private static final class Parts {
-        private final int[] up;
-
-        Parts(int number) {
-            up = new int[number];
-            Arrays.setAll(up, i -> i);
-        }
-
-        private Parts(int[] up) {
-            this.up = up;
-        }
-
-        Parts copy() {
-            return new Parts(up.clone());
-        }
-
-        int of(int hole) {
-            int top = hole;
-            while (up[top] != top) {
-                top = up[top];
-            }
-            return top;
-        }
-
-        void join(int one, int other) {
-            up[of(one)] = of(other);
-        }
-
-        int count() {
-            Set<Integer> tops = new HashSet<>();
-            for (int hole = 0; hole < up.length; hole++) {
-                tops.add(of(hole));
-            }
-            return tops.size();
         }
     }
 }

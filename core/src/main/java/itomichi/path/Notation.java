@@ -1,6 +1,5 @@
 package itomichi.path;
 
-import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.regex.Matcher;
@@ -35,12 +34,9 @@ public final class Notation {
     static final int LONGEST = 100_000;
 
     private static final Pattern ITEM = Pattern.compile("\\S+");
-    private static final Pattern PASS = Pattern.compile("([-+v^])(\\d{1,4})");
-    private static final Pattern LIE = Pattern.compile("~(\\d{1,4})");
-    private static final Pattern SECTION = Pattern.compile("s(\\d{1,4}):");
-    private static final Pattern TIE = Pattern.compile("tie([1-9]?)");
 
-    private static final Map<Character, Face> SIGNS =
+    /** The sign of a pass to each face. */
+    static final Map<Character, Face> SIGNS =
             Map.of('+', Face.OUTSIDE, '-', Face.INSIDE, 'v', Face.BACK, '^', Face.FRONT);
 
     private Notation() {}
@@ -73,7 +69,7 @@ public final class Notation {
             return new Parsed.Fault(
                     1, 1, text.substring(0, 10) + "\u2026", LONGEST + " characters are the most that is read");
         }
-        Reader reader = new Reader();
+        NotationReader reader = new NotationReader();
         Matcher item = ITEM.matcher(text);
         while (item.find()) {
             String wanted = reader.take(item.group().toLowerCase(Locale.ROOT));
@@ -81,11 +77,11 @@ public final class Notation {
                 return fault(text, item.start(), item.group(), wanted);
             }
         }
-        return reader.builder == null
+        return !reader.begun()
                 ? fault(text, 0, "", "a path begins with a pass such as +2 or v1")
-                : reader.builder.announced()
+                : reader.announced()
                         ? fault(text, text.stripTrailing().length(), "", "a pass is wanted after under, head or tail")
-                        : new Parsed.Path(reader.builder.end());
+                        : new Parsed.Path(reader.end());
     }
 
     private static Parsed.Fault fault(String text, int at, String read, String wanted) {
@@ -96,224 +92,6 @@ public final class Notation {
 
     /** Writes a path down. */
     public static String write(ThreadPath path) {
-        return new Writer(path.moves()).write();
-    }
-
-    /** Takes one item after the other; an empty answer means that it fitted. */
-    private static final class Reader {
-        private PathBuilder builder;
-        private int signature = 1;
-
-        String take(String item) {
-            Matcher section = SECTION.matcher(item);
-            if (section.matches()) {
-                signature = Integer.parseInt(section.group(1));
-                return signature == 0 ? "signatures count from s1:" : "";
-            }
-            Matcher pass = PASS.matcher(item);
-            if (pass.matches()) {
-                return pass(pass.group(1).charAt(0), Integer.parseInt(pass.group(2)));
-            }
-            if (builder == null) {
-                return "a path begins with a pass such as +2 or v1";
-            }
-            return builder.cutOff() ? "a new thread begins with a pass such as +2" : other(item);
-        }
-
-        private String pass(char sign, int station) {
-            if (station == 0) {
-                return "stations count from 1 at the head";
-            }
-            Face to = SIGNS.get(sign);
-            Hole hole = new Hole(signature, station);
-            if (builder == null || builder.cutOff()) {
-                builder = (builder == null ? new PathBuilder() : builder).from(hole, to.opposite(), Tail.Side.FREE);
-            } else if (builder.here().face() != to.opposite()) {
-                return "the thread is on the " + builder.here().face().word() + ": "
-                        + away(builder.here().face()) + station + " is wanted";
-            }
-            String reach = reach(hole);
-            if (reach.isEmpty()) {
-                builder.pass(hole, to);
-            }
-            return reach;
-        }
-
-        /** What hinders the thread from getting to a hole on the face it is on. */
-        private String reach(Hole hole) {
-            Spot here = builder.here();
-            boolean other = here.hole().signature() != hole.signature();
-            if (builder.announced() && here.hole().equals(hole)) {
-                return "under, head and tail lead to another hole";
-            }
-            if (other && here.face() != Face.OUTSIDE && !builder.announced()) {
-                return "the thread is on the " + here.face().word() + " of signature "
-                        + here.hole().signature() + ": it climbs on the outside, or goes round head or tail";
-            }
-            return "";
-        }
-
-        private static char away(Face face) {
-            return SIGNS.entrySet().stream()
-                    .filter(sign -> sign.getValue() == face.opposite())
-                    .findFirst()
-                    .orElseThrow()
-                    .getKey();
-        }
-
-        private String other(String item) {
-            Spot here = builder.here();
-            Matcher lie = LIE.matcher(item);
-            if (lie.matches()) {
-                int station = Integer.parseInt(lie.group(1));
-                if (station == 0) {
-                    return "stations count from 1 at the head";
-                }
-                String reach = reach(new Hole(signature, station));
-                if (reach.isEmpty()) {
-                    builder.lieTo(new Hole(signature, station));
-                }
-                return reach;
-            }
-            if (builder.announced()) {
-                return "a pass is wanted after under, head or tail";
-            }
-            Matcher tie = TIE.matcher(item);
-            if (tie.matches()) {
-                builder.tie(tie.group(1).isEmpty() ? 2 : Integer.parseInt(tie.group(1)));
-                return "";
-            }
-            for (Edge edge : Edge.values()) {
-                if (edge.word().equals(item)) {
-                    return edge(edge, here);
-                }
-            }
-            return switch (item) {
-                case "cut" -> taken(builder.cut());
-                case "join" -> taken(builder.join(2));
-                case "link" -> outside(item, new Link(here.hole()));
-                case "kettle" -> outside(item, new Kettle(here.hole()));
-                case "over" -> outside(item, new Over(here.hole()));
-                case "board" -> outside(item, new Board(here.hole()));
-                case "under" ->
-                    here.face() == Face.OUTSIDE
-                            ? taken(builder.under())
-                            : "“under” is made on the outside: come out with + first";
-                default ->
-                    "a pass (+3, -3, v3, ^3), ~3, s2:, spine, head, tail, link, kettle, over, board, under, tie, cut or join is wanted";
-            };
-        }
-
-        private String edge(Edge edge, Spot here) {
-            if (here.face() == Face.FRONT || here.face() == Face.BACK) {
-                return taken(
-                        builder.then(new Wrap(here.hole(), edge, here.face().opposite())));
-            }
-            if (edge == Edge.SPINE) {
-                return "only a stab binding (v, ^) is wrapped round its spine";
-            }
-            return here.face() == Face.INSIDE
-                    ? taken(builder.round(edge))
-                    : "head and tail of a cover are gone round from the inside";
-        }
-
-        private String outside(String item, Move move) {
-            return here(Face.OUTSIDE)
-                    ? taken(builder.then(move))
-                    : "a " + item + " is made on the outside: come out with + first";
-        }
-
-        private boolean here(Face face) {
-            return builder.here().face() == face;
-        }
-
-        private static String taken(PathBuilder builder) {
-            return "";
-        }
-    }
-
-    /** Writes one move after the other. */
-    private static final class Writer {
-        private final List<Move> moves;
-        private final StringBuilder text = new StringBuilder();
-        private int signature = 1;
-
-        Writer(List<Move> moves) {
-            this.moves = moves;
-        }
-
-        String write() {
-            for (int i = 0; i < moves.size(); i++) {
-                i = write(i);
-            }
-            return text.toString();
-        }
-
-        /** Writes the move of that number, and says which was the last of those that one word stands for. */
-        private int write(int i) {
-            Move move = moves.get(i);
-            if (move instanceof Tail) {
-                boolean another = i > 0 && i + 1 < moves.size() && moves.get(i + 1) instanceof Tail;
-                boolean joined = another
-                        && i + 2 < moves.size()
-                        && moves.get(i + 2) instanceof Knot
-                        && moves.get(i + 1).start().equals(move.start());
-                if (another) {
-                    add(joined ? "join" : "cut");
-                }
-                return joined ? i + 2 : another ? i + 1 : i;
-            }
-            if (move instanceof Pass pass) {
-                section(pass.hole());
-                add(sign(pass.to()) + Integer.toString(pass.hole().station()));
-            } else if (move instanceof Run || move instanceof Under || move instanceof Round) {
-                add(
-                        move instanceof Under
-                                ? "under"
-                                : move instanceof Round round ? round.edge().word() : "");
-                boolean through = i + 1 < moves.size()
-                        && moves.get(i + 1) instanceof Pass pass
-                        && pass.start().equals(move.end());
-                if (!through) {
-                    section(move.end().hole());
-                    add("~" + move.end().hole().station());
-                }
-            } else {
-                add(word(move));
-            }
-            return i;
-        }
-
-        private void section(Hole hole) {
-            if (hole.signature() != signature) {
-                text.append(text.isEmpty() ? "" : "\n")
-                        .append('s')
-                        .append(hole.signature())
-                        .append(':');
-                signature = hole.signature();
-            }
-        }
-
-        private void add(String word) {
-            text.append(text.isEmpty() || word.isEmpty() ? "" : " ").append(word);
-        }
-
-        private static char sign(Face to) {
-            return SIGNS.entrySet().stream()
-                    .filter(sign -> sign.getValue() == to)
-                    .findFirst()
-                    .orElseThrow()
-                    .getKey();
-        }
-
-        private static String word(Move move) {
-            if (move instanceof Wrap wrap) {
-                return wrap.edge().word();
-            }
-            if (move instanceof Knot knot) {
-                return knot.turns() == 2 ? "tie" : "tie" + knot.turns();
-            }
-            return move.getClass().getSimpleName().toLowerCase(Locale.ROOT);
-        }
+        return new NotationWriter(path.moves()).write();
     }
 }

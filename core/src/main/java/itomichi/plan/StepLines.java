@@ -16,6 +16,7 @@ final class StepLines {
 
     static List<StepLine> of(SewingPlan plan) {
         StepWords words = new StepWords(plan);
+        MoveLengths lengths = new MoveLengths(plan.frame(), words);
         double slack = 1 + plan.spec().thread().slackPercent() / 100;
         double leftMm = 0;
         int thread = 0;
@@ -33,13 +34,13 @@ final class StepLines {
                     Notation.write(new ThreadPath(step.moves())),
                     words.words(step, false),
                     words.words(step, true),
-                    words.care(step),
+                    StepCare.of(step),
                     Length.ofMm(usedMm),
                     Length.ofMm(leftMm),
                     thread,
                     step.moves().stream()
                             .filter(move -> !(move instanceof Tail))
-                            .map(words::length)
+                            .map(lengths::of)
                             .toList()));
         }
         return lines;

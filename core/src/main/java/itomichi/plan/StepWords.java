@@ -1,15 +1,12 @@
 package itomichi.plan;
 
 import itomichi.measure.Fineness;
-import itomichi.measure.Length;
 import itomichi.measure.Phrase;
 import itomichi.path.Board;
-import itomichi.path.Edge;
 import itomichi.path.Face;
 import itomichi.path.FoldFrame;
 import itomichi.path.Frame;
 import itomichi.path.Hole;
-import itomichi.path.Kettle;
 import itomichi.path.Knot;
 import itomichi.path.Link;
 import itomichi.path.Move;
@@ -18,9 +15,6 @@ import itomichi.path.Pass;
 import itomichi.path.Round;
 import itomichi.path.Run;
 import itomichi.path.SewingStep;
-import itomichi.path.SewingStep.Kind;
-import itomichi.path.SewingStep.Towards;
-import itomichi.path.Spot;
 import itomichi.path.Tail;
 import itomichi.path.Under;
 import itomichi.path.Wrap;
@@ -219,38 +213,6 @@ final class StepWords {
                 .anyMatch(move -> move instanceof Run run && run.face() == knot.face() && run.passesOver(knot.hole()));
     }
 
-    /** What to look out for in a step; empty where there is nothing. */
-    Phrase care(SewingStep step) {
-        if (step.kind() == Kind.TIE || step.kind() == Kind.KETTLE) {
-            boolean end = step.moves().get(step.moves().size() - 1) instanceof Tail;
-            return Phrase.of(
-                    end
-                            ? "Pull along the fold until the thread lies flat on both faces, then tie. Trim the tails to about {}."
-                            : "Check the tension first: pull along the fold, not across it, until the thread lies flat inside and outside.",
-                    end ? new Object[] {Length.ofMm(15).at(Fineness.CUT)} : new Object[0]);
-        }
-        if (step.kind() == Kind.JOIN) {
-            return Phrase.of("Let the knot sit outside, between two signatures, where it makes no bump inside.");
-        }
-        if (step.begins()) {
-            return Phrase.of("Hold the tail, or clip it, so that it does not pull through.");
-        }
-        if (step.moves().size() == 1) {
-            return Phrase.of("Leave a small loop outside: the next signature is linked through it.");
-        }
-        if (step.moves().stream().anyMatch(Link.class::isInstance)) {
-            return Phrase.of("Draw it snug, not tight: the links should stand in one line.");
-        }
-        if (step.holdsThread()) {
-            String side = step.towards() == Towards.HEAD ? "tail" : "head";
-            return Phrase.of(
-                    "Hole {} already holds thread: draw that aside, pass on its {} side, and tug it to see that it was not pierced.",
-                    step.target().station(),
-                    side);
-        }
-        return Phrase.EMPTY;
-    }
-
     private String over(SewingStep step) {
         if (step.crosses().isEmpty()) {
             return "";
@@ -262,7 +224,8 @@ final class StepWords {
                 + " in one long stitch";
     }
 
-    private String hole(Hole hole) {
+    /** A hole as it is called. */
+    String hole(Hole hole) {
         int station = hole.station();
         if (!fold()) {
             Role role = plan.choice().side().get(station - 1).role();
@@ -305,38 +268,7 @@ final class StepWords {
         return " towards the " + (head ? "head" : "tail") + ", to the " + (left ? "left" : "right");
     }
 
-    private static String capital(String words) {
+    static String capital(String words) {
         return words.isEmpty() ? words : Character.toUpperCase(words.charAt(0)) + words.substring(1);
-    }
-
-    /** How long a move is, and by what sum. */
-    Phrase length(Move move) {
-        Length whole = Length.ofMm(move.lengthMm(frame));
-        Spot end = move.end();
-        String name;
-        if (move instanceof Pass) {
-            name = "through the thickness at " + hole(end.hole());
-        } else if (move instanceof Run run) {
-            name = run.climbs()
-                    ? "from signature to signature"
-                    : "from hole " + run.from().station() + " to hole "
-                            + run.to().station() + (frame.liftMm(run) > 0 ? ", up and down the tape" : "");
-        } else if (move instanceof Wrap wrap) {
-            name = "twice to the " + wrap.edge().word() + " and the thickness";
-        } else if (move instanceof Link || move instanceof Under) {
-            name = "down to the signature below and back, half round the thread there"
-                    + (move instanceof Under ? ", and the run" : "");
-        } else if (move instanceof Kettle) {
-            name = "down and back, one and a half turns round the thread";
-        } else if (move instanceof Knot knot) {
-            name = knot.turns() + " turns of 12 threads’ thickness";
-        } else if (move instanceof Over) {
-            name = "once round the cord";
-        } else if (move instanceof Board) {
-            name = "round the board’s edge and through it";
-        } else {
-            name = "round the " + (move instanceof Round round ? round.edge() : Edge.HEAD).word() + " edge";
-        }
-        return Phrase.of("{}: {}", capital(name), whole.at(Fineness.MARK));
     }
 }

@@ -1,0 +1,48 @@
+package itomichi.plan;
+
+import itomichi.measure.Fineness;
+import itomichi.measure.Length;
+import itomichi.measure.Phrase;
+import itomichi.path.Link;
+import itomichi.path.SewingStep;
+import itomichi.path.SewingStep.Kind;
+import itomichi.path.SewingStep.Towards;
+import itomichi.path.Tail;
+
+/** Says what to look out for in a step. */
+final class StepCare {
+
+    private StepCare() {}
+
+    /** What to look out for in a step; empty where there is nothing. */
+    static Phrase of(SewingStep step) {
+        if (step.kind() == Kind.TIE || step.kind() == Kind.KETTLE) {
+            boolean end = step.moves().get(step.moves().size() - 1) instanceof Tail;
+            return Phrase.of(
+                    end
+                            ? "Pull along the fold until the thread lies flat on both faces, then tie. Trim the tails to about {}."
+                            : "Check the tension first: pull along the fold, not across it, until the thread lies flat inside and outside.",
+                    end ? new Object[] {Length.ofMm(15).at(Fineness.CUT)} : new Object[0]);
+        }
+        if (step.kind() == Kind.JOIN) {
+            return Phrase.of("Let the knot sit outside, between two signatures, where it makes no bump inside.");
+        }
+        if (step.begins()) {
+            return Phrase.of("Hold the tail, or clip it, so that it does not pull through.");
+        }
+        if (step.moves().size() == 1) {
+            return Phrase.of("Leave a small loop outside: the next signature is linked through it.");
+        }
+        if (step.moves().stream().anyMatch(Link.class::isInstance)) {
+            return Phrase.of("Draw it snug, not tight: the links should stand in one line.");
+        }
+        if (step.holdsThread()) {
+            String side = step.towards() == Towards.HEAD ? "tail" : "head";
+            return Phrase.of(
+                    "Hole {} already holds thread: draw that aside, pass on its {} side, and tug it to see that it was not pierced.",
+                    step.target().station(),
+                    side);
+        }
+        return Phrase.EMPTY;
+    }
+}
