@@ -34,7 +34,7 @@ final class StepLines {
                     Notation.write(new ThreadPath(step.moves())),
                     words.words(step, false),
                     words.words(step, true),
-                    StepCare.of(step),
+                    StepCare.of(step, plan.path()),
                     Length.ofMm(usedMm),
                     Length.ofMm(leftMm),
                     thread,

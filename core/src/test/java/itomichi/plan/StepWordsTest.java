@@ -161,6 +161,22 @@ public class StepWordsTest {
     }
 
     @Test
+    public void aTailThatNoKnotHoldsIsTiedAtTheEnd() {
+        BookSpec book = bound("long-stitch", 96);
+        List<StepLine> round = steps(book.withStitch(book.stitch().withVariant("pairs")));
+        String said = round.get(round.size() - 1).care().in(Unit.MM);
+        assertTrue(said.contains("Tie the tail left inside in signature 1 to its nearest stitch too"), said);
+    }
+
+    @Test
+    public void aTailThatIsKnottedIsNotTiedTwice() {
+        for (String structure : List.of("pamphlet", "link-stitch", "tapes", "long-stitch", "paired-rows")) {
+            List<StepLine> steps = steps(bound(structure, structure.equals("pamphlet") ? 32 : 160));
+            assertFalse(steps.get(steps.size() - 1).care().in(Unit.MM).contains("Tie the tail"), structure);
+        }
+    }
+
+    @Test
     public void aLoopIsLeftForTheNextSignature() {
         StepLine third = steps(bound("link-stitch", 160)).get(2);
         assertTrue(third.care().in(Unit.MM).contains("small loop"), third.care().in(Unit.MM));
