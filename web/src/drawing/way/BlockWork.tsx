@@ -2,7 +2,7 @@ import { useMemo } from 'react';
 import { Holes } from './Holes';
 import { Needle } from './Needle';
 import { Thread } from './Thread';
-import { filledAfter, holeKey, type At, type Looked } from './look';
+import { fillings, type At, type Looked } from './look';
 
 const LEFT = 30;
 const NAME = 24;
@@ -41,11 +41,16 @@ export function BlockWork(props: Props) {
     const share = work.thickMm > 0 ? thick / work.thickMm : 0;
     return (along, across) => [x(along), spineTop + (turned ? work.thickMm - across : across) * share];
   }, [x, spineTop, turned, work.thickMm, thick]);
-  const after = useMemo(() => filledAfter(steps), [steps]);
-  const filled = work.holes
-    .filter((hole) => (after.get(holeKey(1, hole.number)) ?? Infinity) <= sewn)
-    .map((hole) => hole.number)
-    .join(',');
+  const fill = useMemo(
+    () =>
+      fillings(
+        1,
+        work.holes.map((hole) => hole.number),
+        steps,
+      ),
+    [work, steps],
+  );
+  const filled = fill(1, sewn);
   const [front, behind] = turned ? (['BACK', 'FRONT'] as const) : (['FRONT', 'BACK'] as const);
   const now = steps[sewn];
   const needleAt = now && next && now.kind === 'PASS' ? work.holes[now.station - 1] : undefined;

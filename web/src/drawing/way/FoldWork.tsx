@@ -2,7 +2,7 @@ import { useMemo } from 'react';
 import { Holes } from './Holes';
 import { Needle } from './Needle';
 import { Thread } from './Thread';
-import { filledAfter, fillings, viewName, type At, type Looked } from './look';
+import { fillings, viewName, type At, type Looked } from './look';
 
 const LEFT = 30;
 const NAME = 24;
@@ -53,7 +53,7 @@ export function FoldWork(props: Props) {
       fillings(
         work.layers.length,
         work.holes.map((hole) => hole.number),
-        filledAfter(steps),
+        steps,
       ),
     [work, steps],
   );

@@ -39,7 +39,7 @@ export function seen(strand: WayStrand, view: View, signature: number | null): b
 }
 
 /** After which step a hole first holds thread: the key is the signature and the station. */
-export function filledAfter(steps: readonly WayStep[]): ReadonlyMap<string, number> {
+function filledAfter(steps: readonly WayStep[]): ReadonlyMap<string, number> {
   const filled = new Map<string, number>();
   for (const step of steps) {
     const key = holeKey(step.signature, step.station);
@@ -54,8 +54,9 @@ export function filledAfter(steps: readonly WayStep[]): ReadonlyMap<string, numb
 export function fillings(
   layers: number,
   stations: readonly number[],
-  after: ReadonlyMap<string, number>,
+  steps: readonly WayStep[],
 ): (signature: number, sewn: number) => string {
+  const after = filledAfter(steps);
   const all = stations.join(',');
   const rows = Array.from({ length: layers }, (_, i) => {
     const times = stations.map((station) => after.get(holeKey(i + 1, station)) ?? Infinity);
@@ -70,7 +71,7 @@ export function fillings(
   };
 }
 
-export function holeKey(signature: number, station: number): string {
+function holeKey(signature: number, station: number): string {
   return `${signature}.${station}`;
 }
 

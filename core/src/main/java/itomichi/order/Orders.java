@@ -165,7 +165,7 @@ public final class Orders {
         if (byRank != 0) {
             return byRank;
         }
-        double lengths = length(one) - length(other);
+        double lengths = lengthsMm[one] - lengthsMm[other];
         // the thread itself is thinner than what an eye tells apart
         if (Math.abs(lengths) > 0.01) {
             return lengths < 0 ? -1 : 1;
@@ -182,10 +182,6 @@ public final class Orders {
             return TIED_HERE;
         }
         return touched[there / 2] ? BACK : TO_EMPTY;
-    }
-
-    private double length(int lie) {
-        return lengthsMm[lie];
     }
 
     private double towardsTail(int lie, int here) {

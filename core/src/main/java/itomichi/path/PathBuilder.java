@@ -9,10 +9,12 @@ public final class PathBuilder {
     private final List<Move> moves = new ArrayList<>();
     private Edge round;
     private boolean under;
+    private boolean inHand;
 
     /** Leaves a tail at a hole and begins there. */
     public PathBuilder from(Hole hole, Face face, Tail.Side side) {
         moves.add(new Tail(hole, face, side));
+        inHand = true;
         return this;
     }
 
@@ -72,6 +74,7 @@ public final class PathBuilder {
 
     /** Leaves a tail where the thread is; the next thread begins with {@link #from}. */
     public PathBuilder cut() {
+        inHand = false;
         return then(new Tail(here().hole(), here().face(), Tail.Side.FREE));
     }
 
@@ -83,7 +86,7 @@ public final class PathBuilder {
 
     /** Leaves the last tail where the thread is; each thread's tails lie to both sides of a stitch over their hole. */
     public ThreadPath end() {
-        if (!(moves.get(moves.size() - 1) instanceof Tail)) {
+        if (inHand) {
             cut();
         }
         return Sides.of(new ThreadPath(moves));
@@ -96,8 +99,7 @@ public final class PathBuilder {
 
     /** Whether the thread was cut, and none is in hand. */
     boolean cutOff() {
-        int tails = (int) moves.stream().filter(Tail.class::isInstance).count();
-        return tails % 2 == 0;
+        return !inHand;
     }
 
     /** What is announced for the next run. */

@@ -107,6 +107,29 @@ public record StitchPattern(Set<Hole> holes, List<Stitch> stitches, List<Hold> h
             return this;
         }
 
+        /** What moves leave. */
+        public Builder leave(List<Move> moves) {
+            moves.forEach(this::leave);
+            return this;
+        }
+
+        private void leave(Move move) {
+            Hole hole = move.start().hole();
+            if (move instanceof Run run) {
+                stitch(new Stitch(run.face(), run.from(), run.to()));
+            } else if (move instanceof Under under) {
+                stitch(new Stitch(Face.OUTSIDE, under.from(), under.to()));
+                holds.add(new Hold(Tie.UNDER, lower(under.from(), under.to())));
+            } else if (move instanceof Round round) {
+                holds.add(new Hold(Tie.of(round.edge()), lower(round.from(), round.to())));
+            } else if (move instanceof Wrap wrap) {
+                holds.add(new Hold(Tie.of(wrap.edge()), hole));
+            } else if (!(move instanceof Pass || move instanceof Tail)) {
+                holds.add(new Hold(tie(move), hole));
+            }
+            holes.add(hole);
+        }
+
         /** The pattern; its signatures hold on to each other. */
         public StitchPattern build() {
             return new StitchPattern(holes, stitches, holds, false);
@@ -144,24 +167,7 @@ public record StitchPattern(Set<Hole> holes, List<Stitch> stitches, List<Hold> h
 
     /** What a path leaves. */
     public static StitchPattern leftBy(ThreadPath path) {
-        Builder left = new Builder();
-        for (Move move : path.moves()) {
-            Hole hole = move.start().hole();
-            if (move instanceof Run run) {
-                left.stitch(new Stitch(run.face(), run.from(), run.to()));
-            } else if (move instanceof Under under) {
-                left.stitch(new Stitch(Face.OUTSIDE, under.from(), under.to()));
-                left.holds.add(new Hold(Tie.UNDER, lower(under.from(), under.to())));
-            } else if (move instanceof Round round) {
-                left.holds.add(new Hold(Tie.of(round.edge()), lower(round.from(), round.to())));
-            } else if (move instanceof Wrap wrap) {
-                left.holds.add(new Hold(Tie.of(wrap.edge()), hole));
-            } else if (!(move instanceof Pass || move instanceof Tail)) {
-                left.holds.add(new Hold(tie(move), hole));
-            }
-            left.holes.add(hole);
-        }
-        return left.build();
+        return new Builder().leave(path.moves()).build();
     }
 
     private static Tie tie(Move move) {

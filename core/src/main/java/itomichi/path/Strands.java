@@ -40,6 +40,16 @@ public final class Strands {
         return all;
     }
 
+    /** The strands of each step of a path's sewing. */
+    public static List<List<Strand>> bySteps(List<SewingStep> steps, Frame frame) {
+        Strands strands = new Strands(frame);
+        return steps.stream()
+                .map(step -> step.moves().stream()
+                        .flatMap(move -> strands.of(move).stream())
+                        .toList())
+                .toList();
+    }
+
     private List<Strand> of(Move move) {
         Spot start = move.start();
         Hole hole = start.hole();

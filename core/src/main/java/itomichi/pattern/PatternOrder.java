@@ -1,6 +1,8 @@
 package itomichi.pattern;
 
+import itomichi.measure.Fineness;
 import itomichi.measure.Length;
+import itomichi.measure.Phrase;
 import itomichi.order.Completion;
 import itomichi.order.Order;
 import itomichi.order.Orders;
@@ -16,6 +18,7 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Set;
 import java.util.TreeSet;
+import java.util.stream.Collectors;
 
 /** How a pattern is sewn with one thread, or what it wants. */
 public sealed interface PatternOrder {
@@ -37,7 +40,20 @@ public sealed interface PatternOrder {
      * @param more how much longer they are, all together
      * @param proven whether nothing shorter will do; else it is the shortest found
      */
-    record Lacking(List<Line> add, Length more, boolean proven) implements PatternOrder {}
+    record Lacking(List<Line> add, Length more, boolean proven) implements PatternOrder {
+
+        /** What is to be added to the pattern it was found for, in a sentence. */
+        public Phrase words(OwnPattern pattern) {
+            String lines = add.stream()
+                    .map(line -> pattern.face(line.outer()).word() + " " + line.from() + "–" + line.to())
+                    .collect(Collectors.joining(", "));
+            return Phrase.of(
+                    "No single thread leaves just these stitches. {} to add: {}, {} together.",
+                    proven ? "The cheapest" : "Short ones",
+                    lines,
+                    more.at(Fineness.CUT));
+        }
+    }
 
     /**
      * It holds nothing.

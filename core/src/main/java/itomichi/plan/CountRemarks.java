@@ -1,7 +1,6 @@
 package itomichi.plan;
 
 import itomichi.finding.Remark;
-import itomichi.measure.Fineness;
 import itomichi.measure.Phrase;
 import itomichi.pattern.OwnPattern;
 import itomichi.pattern.PatternOrder;
@@ -49,22 +48,7 @@ final class CountRemarks {
         List<Remark<BookSpec>> remarks = new ArrayList<>();
         if (own.order() instanceof PatternOrder.Lacking lacking) {
             OwnPattern whole = own.pattern().with(lacking.add());
-            StringBuilder lines = new StringBuilder();
-            for (OwnPattern.Line line : lacking.add()) {
-                lines.append(lines.isEmpty() ? "" : ", ")
-                        .append(own.pattern().face(line.outer()).word())
-                        .append(' ')
-                        .append(line.from())
-                        .append('–')
-                        .append(line.to());
-            }
-            remarks.add(Remark.<BookSpec>stop(
-                            "pattern-lacks",
-                            Phrase.of(
-                                    "No single thread leaves just these stitches. {} to add: {}, {} together.",
-                                    lacking.proven() ? "The cheapest" : "Short ones",
-                                    lines,
-                                    lacking.more().at(Fineness.CUT)))
+            remarks.add(Remark.<BookSpec>stop("pattern-lacks", lacking.words(own.pattern()))
                     .mendedBy(
                             Phrase.of("Add them"),
                             spec.withStitch(spec.stitch().withOwn(Optional.of(new OwnStitching(whole))))));

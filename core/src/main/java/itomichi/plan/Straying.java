@@ -102,11 +102,10 @@ public record Straying(
                 lines.get(Math.min(sewn, lines.size() - 1)).step().target().signature();
         List<Hole> holes =
                 wrong.stream().map(station -> new Hole(signature, station)).toList();
-        WayBack.Way way = new WayBack.Way(wrong.size(), plan.path(), 0, true);
         return new Straying(
                 wrong.size(),
                 true,
-                words(way, holes, nowhere),
+                words(wrong.size(), true, holes, nowhere),
                 order(lines, sewn),
                 needed,
                 left,
@@ -147,7 +146,7 @@ public record Straying(
         return new Straying(
                 way.unpicked(),
                 way.asPlanned(),
-                words(way, holes, false),
+                words(way.unpicked(), way.asPlanned(), holes, false),
                 order(after, step),
                 needed,
                 left,
@@ -207,24 +206,23 @@ public record Straying(
         return Length.ofMm(freedMm);
     }
 
-    private static Phrase words(WayBack.Way way, List<Hole> strayed, boolean nowhere) {
-        String goOn = way.asPlanned()
-                ? "Then go on as planned."
-                : "Then go on by another way; what shows in the end is the same.";
-        if (way.unpicked() == 0) {
+    private static Phrase words(int unpicked, boolean asPlanned, List<Hole> strayed, boolean nowhere) {
+        String goOn =
+                asPlanned ? "Then go on as planned." : "Then go on by another way; what shows in the end is the same.";
+        if (unpicked == 0) {
             return Phrase.of(
-                    way.asPlanned()
+                    asPlanned
                             ? nowhere
                                     ? "The needle is where it should be."
                                     : "These holes were the right ones. Go on as planned."
                             : "Nothing need be unpicked. Go on by another way; what shows in the end is the same.");
         }
         List<Integer> back = new ArrayList<>();
-        for (int i = strayed.size() - 1; i >= 0 && back.size() < way.unpicked(); i--) {
+        for (int i = strayed.size() - 1; i >= 0 && back.size() < unpicked; i--) {
             back.add(strayed.get(i).station());
         }
         String holes = back.stream().map(String::valueOf).collect(Collectors.joining(", then "));
-        int more = way.unpicked() - back.size();
+        int more = unpicked - back.size();
         return Phrase.of(
                 "Take the thread back out of {}{}{}. {}",
                 back.isEmpty() ? "" : "hole " + holes,

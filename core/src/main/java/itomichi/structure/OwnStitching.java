@@ -5,7 +5,6 @@ import itomichi.path.Move;
 import itomichi.path.Pass;
 import itomichi.path.PathBuilder;
 import itomichi.path.Run;
-import itomichi.path.Spot;
 import itomichi.path.StitchPattern;
 import itomichi.path.StitchPattern.Tie;
 import itomichi.path.Tail;
@@ -13,7 +12,6 @@ import itomichi.path.ThreadPath;
 import itomichi.path.Wrap;
 import itomichi.pattern.OwnPattern;
 import itomichi.pattern.PatternOrder;
-import java.util.HashMap;
 import java.util.Map;
 import java.util.function.ToIntFunction;
 
@@ -105,12 +103,7 @@ public final class OwnStitching implements Stitching {
     public StitchPattern pattern(Choice choice) {
         StitchPattern.Builder show = new StitchPattern.Builder();
         for (int signature = 1; signature <= choice.signatures(); signature++) {
-            for (OwnPattern.Line line : pattern.lines()) {
-                show.stitch(pattern.face(line.outer()), signature, line.from(), line.to());
-            }
-            for (OwnPattern.Turn turn : pattern.turns()) {
-                show.hold(Tie.valueOf(turn.edge().name()), signature, turn.hole());
-            }
+            show.leave(pattern.lies(signature));
             show.hold(Tie.KNOT, signature, sewn().start().station());
         }
         return show.apart();
@@ -119,16 +112,9 @@ public final class OwnStitching implements Stitching {
     /** As often as ends lie on the face that has more of them. */
     @Override
     public ToIntFunction<Hole> mostPasses(Choice choice) {
-        Map<Spot, Integer> ends = new HashMap<>();
-        for (Move lie : pattern.lies(1)) {
-            ends.merge(lie.start(), 1, Integer::sum);
-            ends.merge(lie.end(), 1, Integer::sum);
-        }
-        return hole -> {
-            Hole first = new Hole(1, hole.station());
-            return Math.max(
-                    ends.getOrDefault(new Spot(first, pattern.face(true)), 0),
-                    ends.getOrDefault(new Spot(first, pattern.face(false)), 0));
-        };
+        StitchPattern shows = pattern(choice);
+        Map<Hole, Integer> outer = shows.endsOn(pattern.face(true));
+        Map<Hole, Integer> inner = shows.endsOn(pattern.face(false));
+        return hole -> Math.max(outer.getOrDefault(hole, 0), inner.getOrDefault(hole, 0));
     }
 }

@@ -7,8 +7,6 @@ import itomichi.path.Hole;
 import itomichi.path.Move;
 import itomichi.path.Run;
 import itomichi.path.StabFrame;
-import itomichi.path.StitchPattern;
-import itomichi.path.StitchPattern.Tie;
 import itomichi.path.Wrap;
 import itomichi.station.Role;
 import itomichi.station.SideHole;
@@ -146,19 +144,5 @@ final class SideStitches {
                 Length.ofMm(5),
                 Length.ofMm(0.5),
                 Length.ofMm(75));
-    }
-
-    /** What shows of these lies, with the knot at a hole. */
-    static StitchPattern.Builder show(List<Move> lies) {
-        StitchPattern.Builder pattern = new StitchPattern.Builder();
-        for (Move lie : lies) {
-            int from = lie.start().hole().station();
-            if (lie instanceof Run run) {
-                pattern.stitch(run.face(), 1, from, run.to().station());
-            } else if (lie instanceof Wrap wrap) {
-                pattern.hold(Tie.valueOf(wrap.edge().name()), 1, from);
-            }
-        }
-        return pattern;
     }
 }

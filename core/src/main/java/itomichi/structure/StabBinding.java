@@ -182,7 +182,7 @@ final class StabBinding extends Described implements Stitching {
     @Override
     public StitchPattern pattern(Choice choice) {
         SideStitches stitches = stitches(choice);
-        StitchPattern.Builder pattern = SideStitches.show(stitches.lies());
+        StitchPattern.Builder pattern = new StitchPattern.Builder().leave(stitches.lies());
         List<Integer> inner = stitches.inner();
         for (int i = 0; i + 1 < inner.size(); i += 2) {
             pattern.stitch(Face.BACK, 1, inner.get(i), inner.get(i + 1))

@@ -16,6 +16,7 @@ import itomichi.plan.StepLine;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.stream.Collectors;
 
 /**
@@ -65,43 +66,29 @@ public final class StepSheet {
     private Drawing draw(LocalDate date, int revision) {
         String name = plan.spec().title().name();
         List<StepLine> steps = sewing.steps();
-        List<List<Strand>> strands = strands(steps);
+        List<List<Strand>> strands =
+                Strands.bySteps(steps.stream().map(StepLine::step).toList(), sewing.frame());
+        Map<Integer, String> written = written(steps);
         Picture picture = Picture.of(sewing, paper.widthMm() - 2 * EDGE_MM);
         heading(name, date, revision, picture.scale());
-        int drawnOf = -1;
+        boolean said = false;
         for (int from = 0; from < steps.size(); ) {
             int signature = signature(steps.get(from));
             int to = from + 1;
             while (to < steps.size() && to - from < MOVES_EACH && signature(steps.get(to)) == signature) {
                 to++;
             }
-            if (repeats(steps, signature)) {
-                if (drawnOf != -2) {
-                    likeBefore(signature, lastRepeated(steps, signature));
-                }
-                drawnOf = -2;
-            } else {
-                drawnOf = signature;
+            boolean like = repeats(written, signature);
+            if (!like) {
                 picture(picture, steps, strands, from, to);
+            } else if (!said) {
+                likeBefore(signature, lastRepeated(written, signature));
             }
+            said = like;
             from = to;
         }
         endPage();
         return new Drawing("Step sheet: " + name, pages);
-    }
-
-    private List<List<Strand>> strands(List<StepLine> steps) {
-        List<List<Strand>> moves = Strands.of(sewing.path(), sewing.frame());
-        List<List<Strand>> all = new ArrayList<>();
-        int move = 0;
-        for (StepLine step : steps) {
-            List<Strand> mine = new ArrayList<>();
-            for (int i = 0; i < step.step().moves().size(); i++) {
-                mine.addAll(moves.get(move++));
-            }
-            all.add(mine);
-        }
-        return all;
     }
 
     private static int signature(StepLine step) {
@@ -171,25 +158,30 @@ public final class StepSheet {
     }
 
     /** Whether a signature in the middle is sewn as the one two before it. */
-    private boolean repeats(List<StepLine> steps, int signature) {
+    private boolean repeats(Map<Integer, String> written, int signature) {
         return signature > ALWAYS_DRAWN
                 && signature < sewing.choice().signatures()
-                && written(steps, signature).equals(written(steps, signature - 2));
+                && written.getOrDefault(signature, "").equals(written.getOrDefault(signature - 2, ""));
     }
 
-    private int lastRepeated(List<StepLine> steps, int signature) {
+    private int lastRepeated(Map<Integer, String> written, int signature) {
         int last = signature;
-        while (repeats(steps, last + 1)) {
+        while (repeats(written, last + 1)) {
             last++;
         }
         return last;
     }
 
-    private static String written(List<StepLine> steps, int signature) {
+    /** What is sewn in each signature, written without its number. */
+    private static Map<Integer, String> written(List<StepLine> steps) {
         return steps.stream()
-                .filter(step -> signature(step) == signature)
-                .map(step -> step.notation().replaceAll("s\\d+: ?", "").strip())
-                .collect(Collectors.joining(" "));
+                .collect(Collectors.groupingBy(
+                        StepSheet::signature,
+                        Collectors.mapping(
+                                step -> step.notation()
+                                        .replaceAll("s\\d+: ?", "")
+                                        .strip(),
+                                Collectors.joining(" "))));
     }
 
     private void likeBefore(int first, int last) {

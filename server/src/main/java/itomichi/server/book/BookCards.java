@@ -70,10 +70,6 @@ final class BookCards {
         if (steps == 0) {
             return List.of();
         }
-        int moves = SewingStep.of(sewing.path()).stream()
-                .limit(steps)
-                .mapToInt(step -> step.moves().size())
-                .sum();
         // seen from outside with the head up, the front of the book is at the right
         double rightMm = sewing.frame() instanceof FoldFrame fold
                 ? (spineMm
@@ -83,8 +79,8 @@ final class BookCards {
                                         .mm())
                         / 2
                 : spineMm;
-        return Strands.of(sewing.path(), sewing.frame()).stream()
-                .limit(moves)
+        return Strands.bySteps(SewingStep.of(sewing.path()), sewing.frame()).stream()
+                .limit(steps)
                 .flatMap(List::stream)
                 .filter(strand -> strand.view() == Strand.View.OUTSIDE || strand.view() == Strand.View.SPINE)
                 .limit(MOST_PIECES)

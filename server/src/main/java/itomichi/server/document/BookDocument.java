@@ -230,75 +230,25 @@ public record BookDocument(
 
     /** The same book sewn so. */
     public BookDocument withStitch(Stitch other) {
-        return new BookDocument(
-                name,
-                purpose,
-                unit,
-                structure,
-                use,
-                extent,
-                leaf,
-                paper,
-                otherPapers,
-                cutting,
-                gathering,
-                stations,
-                rows,
-                side,
-                cover,
-                thread,
-                other,
-                done);
+        return with(name, gathering, other, done);
     }
 
     /** The same book under another name. */
     public BookDocument withName(String other) {
-        return new BookDocument(
-                other,
-                purpose,
-                unit,
-                structure,
-                use,
-                extent,
-                leaf,
-                paper,
-                otherPapers,
-                cutting,
-                gathering,
-                stations,
-                rows,
-                side,
-                cover,
-                thread,
-                stitch,
-                done);
+        return with(other, gathering, stitch, done);
     }
 
     /** The same book gathered so. */
     public BookDocument withGathering(Gathering other) {
-        return new BookDocument(
-                name,
-                purpose,
-                unit,
-                structure,
-                use,
-                extent,
-                leaf,
-                paper,
-                otherPapers,
-                cutting,
-                other,
-                stations,
-                rows,
-                side,
-                cover,
-                thread,
-                stitch,
-                done);
+        return with(name, other, stitch, done);
     }
 
     /** The same book with these stages done. */
     public BookDocument withDone(List<Stage> stages) {
+        return with(name, gathering, stitch, stages);
+    }
+
+    private BookDocument with(String name, Gathering gathering, Stitch stitch, List<Stage> done) {
         return new BookDocument(
                 name,
                 purpose,
@@ -317,6 +267,6 @@ public record BookDocument(
                 cover,
                 thread,
                 stitch,
-                stages);
+                done);
     }
 }

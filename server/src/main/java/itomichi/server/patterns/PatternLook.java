@@ -22,7 +22,6 @@ import itomichi.structure.Structure;
 import itomichi.structure.Structures;
 import java.util.List;
 import java.util.Optional;
-import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 
 /** Looks a pattern over: how it is sewn, or what it wants. */
@@ -60,7 +59,7 @@ final class PatternLook {
         OwnStitching own = new OwnStitching(pattern);
         String text = PatternText.write(pattern);
         if (own.order() instanceof PatternOrder.Lacking lacking) {
-            return new LookView(Kind.LACKING, InUnits.of(lacks(pattern, lacking)), lines(lacking), text, null);
+            return new LookView(Kind.LACKING, InUnits.of(lacking.words(pattern)), lines(lacking), text, null);
         }
         if (own.order() instanceof PatternOrder.Unsewable unsewable) {
             return new LookView(Kind.UNSEWABLE, InUnits.of(Phrase.of("{}", unsewable.reason())), List.of(), text, null);
@@ -74,17 +73,6 @@ final class PatternLook {
                 sewing.need().cut().length().at(Fineness.THREAD),
                 pattern.height().at(Fineness.CUT));
         return new LookView(Kind.SEWN, InUnits.of(words), List.of(), text, WayViews.of(sewing));
-    }
-
-    private static Phrase lacks(OwnPattern pattern, PatternOrder.Lacking lacking) {
-        String lines = lacking.add().stream()
-                .map(line -> pattern.face(line.outer()).word() + " " + line.from() + "–" + line.to())
-                .collect(Collectors.joining(", "));
-        return Phrase.of(
-                "No single thread leaves just these stitches. {} to add: {}, {} together.",
-                lacking.proven() ? "The cheapest" : "Short ones",
-                lines,
-                lacking.more().at(Fineness.CUT));
     }
 
     private static List<BookDocument.PatternLine> lines(PatternOrder.Lacking lacking) {

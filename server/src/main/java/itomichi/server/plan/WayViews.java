@@ -28,14 +28,12 @@ public final class WayViews {
 
     /** The view of a way. */
     public static WayView of(SewingPlan plan) {
-        List<List<Strand>> strands = Strands.of(plan.path(), plan.frame());
-        List<WayView.StepView> steps = new ArrayList<>();
-        int move = 0;
-        for (StepLine line : plan.steps()) {
-            int next = move + line.step().moves().size();
-            steps.add(step(line, strands.subList(move, next)));
-            move = next;
-        }
+        List<StepLine> lines = plan.steps();
+        List<List<Strand>> strands =
+                Strands.bySteps(lines.stream().map(StepLine::step).toList(), plan.frame());
+        List<WayView.StepView> steps = IntStream.range(0, lines.size())
+                .mapToObj(i -> step(lines.get(i), strands.get(i)))
+                .toList();
         int each = plan.spec().thread().strands();
         List<Length> pieces = plan.need().pieces();
         List<WayView.ThreadCut> threads = IntStream.rangeClosed(1, pieces.size())
@@ -107,7 +105,7 @@ public final class WayViews {
                 0);
     }
 
-    private static WayView.StepView step(StepLine line, List<List<Strand>> strands) {
+    private static WayView.StepView step(StepLine line, List<Strand> strands) {
         Spot end = line.step().moves().get(line.step().moves().size() - 1).end();
         return new WayView.StepView(
                 line.step().number(),
@@ -125,7 +123,7 @@ public final class WayViews {
                 end.face(),
                 line.step().holdsThread() && line.step().moves().size() > 1,
                 line.lengths().stream().map(InUnits::of).toList(),
-                strands.stream().flatMap(List::stream).map(WayViews::strand).toList());
+                strands.stream().map(WayViews::strand).toList());
     }
 
     private static WayView.StrandView strand(Strand strand) {

@@ -50,8 +50,13 @@ public class SewingPlaces {
 
     /** How a book is really sewn: by its plan, or by the way it took after a wrong stitch. */
     SewingPlan sewn(UUID id) {
-        SewingPlan planned = planned(id);
-        return row(id).flatMap(row -> strayed(planned, row)).map(planned::by).orElse(planned);
+        return sewn(id, planned(id));
+    }
+
+    private SewingPlan sewn(UUID id, SewingPlan planned) {
+        return row(id).flatMap(row -> strayed(row, Notation.write(planned.path())))
+                .map(planned::by)
+                .orElse(planned);
     }
 
     private Optional<SewingPlaceRecord> row(UUID id) {
@@ -61,9 +66,9 @@ public class SewingPlaces {
     }
 
     /** The way that strayed from the plan, if it strayed from the plan as it is now. */
-    private static Optional<ThreadPath> strayed(SewingPlan planned, SewingPlaceRecord row) {
+    private static Optional<ThreadPath> strayed(SewingPlaceRecord row, String path) {
         @Nullable String way = row.getStrayed();
-        if (way == null || !row.getPath().equals(Notation.write(planned.path()))) {
+        if (way == null || !row.getPath().equals(path)) {
             return Optional.empty();
         }
         return Notation.parse(way) instanceof Notation.Parsed.Path read ? Optional.of(read.path()) : Optional.empty();
@@ -72,13 +77,12 @@ public class SewingPlaces {
     /** The place in a book; before the first move where none was kept. */
     @Transactional(readOnly = true)
     public SewingPlace place(UUID id) {
-        SewingPlan planned = planned(id);
-        String path = Notation.write(planned.path());
+        String path = Notation.write(planned(id).path());
         return row(id).map(row -> new SewingPlace(
                         row.getStep(),
                         row.getOutsideUp(),
                         row.getStep() > 0 && !row.getPath().equals(path),
-                        strayed(planned, row).isPresent()))
+                        strayed(row, path).isPresent()))
                 .orElse(new SewingPlace(0, false, false, false));
     }
 
@@ -96,7 +100,8 @@ public class SewingPlaces {
     @Transactional
     public SewingPlace keep(UUID id, int step, boolean outsideUp) {
         SewingPlan planned = planned(id);
-        Optional<ThreadPath> strayed = row(id).flatMap(row -> strayed(planned, row));
+        String path = Notation.write(planned.path());
+        Optional<ThreadPath> strayed = row(id).flatMap(row -> strayed(row, path));
         int steps = SewingStep.of(strayed.orElse(planned.path())).size();
         if (step < 0 || step > steps) {
             throw new ProblemException(
@@ -104,11 +109,10 @@ public class SewingPlaces {
                     "Read move " + step + "; this book has moves from 1 to " + steps + ".");
         }
         // whoever begins anew sews by the plan
-        return put(id, planned, step, outsideUp, step == 0 ? Optional.empty() : strayed);
+        return put(id, path, step, outsideUp, step == 0 ? Optional.empty() : strayed);
     }
 
-    private SewingPlace put(UUID id, SewingPlan planned, int step, boolean outsideUp, Optional<ThreadPath> strayed) {
-        String path = Notation.write(planned.path());
+    private SewingPlace put(UUID id, String path, int step, boolean outsideUp, Optional<ThreadPath> strayed) {
         @Nullable String way = strayed.map(Notation::write).orElse(null);
         database.insertInto(
                         SEWING_PLACE,
@@ -138,9 +142,9 @@ public class SewingPlaces {
     /** Goes on by the way back, worked out anew: the place is then where the unpicking ends. */
     @Transactional
     public SewingPlace goBack(UUID id, int step, boolean outsideUp, List<Integer> holes) {
-        Straying way = back(id, step, holes, Optional.empty());
         SewingPlan planned = planned(id);
+        Straying way = Straying.back(sewn(id, planned), step, holes, Optional.empty());
         Optional<ThreadPath> strayed = way.path().equals(planned.path()) ? Optional.empty() : Optional.of(way.path());
-        return put(id, planned, way.step(), outsideUp, strayed);
+        return put(id, Notation.write(planned.path()), way.step(), outsideUp, strayed);
     }
 }
