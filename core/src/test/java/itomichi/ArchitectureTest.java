@@ -2,11 +2,23 @@ package itomichi;
 
 import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.noClasses;
 import static com.tngtech.archunit.library.dependencies.SlicesRuleDefinition.slices;
+import static org.testng.Assert.assertEquals;
+import static org.testng.Assert.assertTrue;
 
+import com.tngtech.archunit.core.domain.JavaClass;
 import com.tngtech.archunit.core.domain.JavaClasses;
 import com.tngtech.archunit.core.importer.ClassFileImporter;
 import com.tngtech.archunit.core.importer.ImportOption;
-import com.tngtech.archunit.library.Architectures;
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.List;
+import java.util.Set;
+import java.util.TreeSet;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import java.util.stream.Stream;
+import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
 
 /** The arrows between the packages of the core. */
@@ -15,6 +27,10 @@ public class ArchitectureTest {
     private static final JavaClasses CORE = new ClassFileImporter()
             .withImportOption(new ImportOption.DoNotIncludeTests())
             .importPackages("itomichi");
+
+    private static final Path SOURCES = Path.of("src/main/java/itomichi");
+    /** For instance {@code Uses measure, finding.} */
+    private static final Pattern USES = Pattern.compile("Uses ([a-z, ]+)\\.");
 
     @Test
     public void noPackageLiesOnACycle() {
@@ -46,70 +62,32 @@ public class ArchitectureTest {
                 .check(CORE);
     }
 
-    @Test
-    public void arrowsRunOneWay() {
-        Architectures.layeredArchitecture()
-                .consideringOnlyDependenciesInLayers()
-                .layer("measure")
-                .definedBy("itomichi.measure")
-                .layer("finding")
-                .definedBy("itomichi.finding")
-                .layer("material")
-                .definedBy("itomichi.material")
-                .layer("gathering")
-                .definedBy("itomichi.gathering")
-                .layer("station")
-                .definedBy("itomichi.station")
-                .layer("punching")
-                .definedBy("itomichi.punching")
-                .layer("path")
-                .definedBy("itomichi.path")
-                .layer("order")
-                .definedBy("itomichi.order")
-                .layer("pattern")
-                .definedBy("itomichi.pattern")
-                .layer("structure")
-                .definedBy("itomichi.structure")
-                .layer("cover")
-                .definedBy("itomichi.cover")
-                .layer("schedule")
-                .definedBy("itomichi.schedule")
-                .layer("cutting")
-                .definedBy("itomichi.cutting")
-                .layer("advice")
-                .definedBy("itomichi.advice")
-                .layer("plan")
-                .definedBy("itomichi.plan")
-                .layer("kept")
-                .definedBy("itomichi.kept")
-                .whereLayer("kept")
-                .mayNotBeAccessedByAnyLayer()
-                .whereLayer("plan")
-                .mayOnlyBeAccessedByLayers("kept")
-                .whereLayer("advice")
-                .mayOnlyBeAccessedByLayers("plan")
-                .whereLayer("structure")
-                .mayOnlyBeAccessedByLayers("advice", "plan", "kept")
-                .whereLayer("pattern")
-                .mayOnlyBeAccessedByLayers("structure", "plan")
-                .whereLayer("order")
-                .mayOnlyBeAccessedByLayers("pattern", "structure", "plan")
-                .whereLayer("path")
-                .mayOnlyBeAccessedByLayers("order", "pattern", "structure", "plan")
-                .whereLayer("punching")
-                .mayOnlyBeAccessedByLayers("plan")
-                .whereLayer("station")
-                .mayOnlyBeAccessedByLayers("path", "pattern", "structure", "plan", "kept")
-                .whereLayer("gathering")
-                .mayOnlyBeAccessedByLayers("structure", "advice", "plan")
-                .whereLayer("cutting")
-                .mayOnlyBeAccessedByLayers("plan")
-                .whereLayer("cover")
-                .mayOnlyBeAccessedByLayers("plan")
-                .whereLayer("schedule")
-                .mayOnlyBeAccessedByLayers("gathering", "plan")
-                .whereLayer("material")
-                .mayOnlyBeAccessedByLayers("cutting", "plan")
-                .check(CORE);
+    @DataProvider
+    Object[][] packages() throws IOException {
+        try (Stream<Path> files = Files.walk(SOURCES)) {
+            return files.filter(file -> file.endsWith("package-info.java"))
+                    .map(file -> new Object[] {file.getParent().getFileName().toString()})
+                    .toArray(Object[][]::new);
+        }
+    }
+
+    /** What each front door says of its arrows is all there is, and all of it is there. */
+    @Test(dataProvider = "packages")
+    public void aPackageUsesWhatItsFrontDoorSays(String name) throws IOException {
+        String text = Files.readString(SOURCES.resolve(name).resolve("package-info.java"))
+                .replaceAll("\\s*\\n \\* ?", " ");
+        Matcher said = USES.matcher(text);
+        assertTrue(said.find(), name + " does not say what it uses");
+        Set<String> told = said.group(1).equals("nothing")
+                ? Set.of()
+                : new TreeSet<>(List.of(said.group(1).split(", ")));
+        Set<String> used = new TreeSet<>();
+        for (JavaClass one : CORE.getPackage("itomichi." + name).getClasses()) {
+            one.getDirectDependenciesFromSelf().stream()
+                    .map(arrow -> arrow.getTargetClass().getPackageName())
+                    .filter(target -> target.startsWith("itomichi.") && !target.equals("itomichi." + name))
+                    .forEach(target -> used.add(target.substring("itomichi.".length())));
+        }
+        assertEquals(used, told, name);
     }
 }

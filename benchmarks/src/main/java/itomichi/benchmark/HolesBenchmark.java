@@ -1,8 +1,8 @@
 package itomichi.benchmark;
 
+import itomichi.book.BookPlan;
+import itomichi.book.Planner;
 import itomichi.measure.Length;
-import itomichi.plan.BookPlan;
-import itomichi.plan.Planner;
 import itomichi.station.RowScheme;
 import itomichi.station.Rows;
 import itomichi.station.StationFault;
@@ -38,7 +38,7 @@ public class HolesBenchmark {
     private final Holing holing = Structures.keyed("long-stitch").orElseThrow().holing();
     private final RowScheme.Spine spine =
             new RowScheme.Spine(Length.ofMm(305), Collections.nCopies(SIGNATURES, Length.ofMm(1.4)));
-    private final itomichi.plan.BookSpec book = SampleBook.inCover(SIGNATURES);
+    private final itomichi.spec.BookSpec book = SampleBook.inCover(SIGNATURES);
 
     /** Stations of every signature, judged, and four schools of rows. */
     @Benchmark

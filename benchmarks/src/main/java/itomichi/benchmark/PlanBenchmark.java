@@ -1,8 +1,8 @@
 package itomichi.benchmark;
 
-import itomichi.plan.BookPlan;
-import itomichi.plan.BookSpec;
-import itomichi.plan.Planner;
+import itomichi.book.BookPlan;
+import itomichi.book.Planner;
+import itomichi.spec.BookSpec;
 import java.util.concurrent.TimeUnit;
 import org.openjdk.jmh.annotations.Benchmark;
 import org.openjdk.jmh.annotations.BenchmarkMode;

@@ -13,13 +13,13 @@ import itomichi.measure.Grammage;
 import itomichi.measure.Length;
 import itomichi.measure.Unit;
 import itomichi.path.Face;
-import itomichi.plan.Binding;
-import itomichi.plan.BookPaper;
-import itomichi.plan.BookSpec;
-import itomichi.plan.Gathering;
-import itomichi.plan.HoleWish;
-import itomichi.plan.Papers;
-import itomichi.plan.StitchWish;
+import itomichi.spec.Binding;
+import itomichi.spec.BookPaper;
+import itomichi.spec.BookSpec;
+import itomichi.spec.GatherWish;
+import itomichi.spec.HoleWish;
+import itomichi.spec.Papers;
+import itomichi.spec.StitchWish;
 import itomichi.station.StationScheme;
 import itomichi.structure.Structures;
 import java.util.List;
@@ -43,7 +43,7 @@ final class SampleBook {
                 Extent.ofPages(32),
                 new BookSpec.Leaf(Length.ofMm(148), Length.ofMm(210), false),
                 new Papers(List.of(new BookPaper(PAPER, Optional.empty())), CutWish.USUAL, Length.ZERO),
-                Gathering.PLAIN,
+                GatherWish.PLAIN,
                 HoleWish.of(new StationScheme.Margins(stations, Length.ofMm(10), Length.ofMm(10))),
                 new BookSpec.Cover(true, Length.ofMm(0.3), Length.ofMm(3)),
                 new BookSpec.Sewing(
@@ -63,7 +63,7 @@ final class SampleBook {
         BookSpec bound = Binding.as(
                 pamphlet(5).withPages(16 * signatures),
                 Structures.keyed("long-stitch").orElseThrow());
-        return bound.withGathering(bound.gathering().withChosen(Optional.of(new Gathering.Chosen(signatures, false))))
+        return bound.withGathering(bound.gathering().withChosen(Optional.of(new GatherWish.Chosen(signatures, false))))
                 .withCover(bound.cover().withSpine(Optional.of(Length.ofMm(5.0 * (signatures + 1)))));
     }
 }

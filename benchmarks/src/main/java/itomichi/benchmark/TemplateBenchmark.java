@@ -1,13 +1,13 @@
 package itomichi.benchmark;
 
+import itomichi.book.BookPlan;
+import itomichi.book.Planner;
 import itomichi.documents.drawing.Drawing;
 import itomichi.documents.pdf.PdfWriter;
 import itomichi.documents.sheets.PrintPaper;
 import itomichi.documents.sheets.PrinterCorrection;
 import itomichi.documents.sheets.TemplateKind;
 import itomichi.documents.sheets.TemplateSheet;
-import itomichi.plan.BookPlan;
-import itomichi.plan.Planner;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.time.LocalDate;

@@ -1,10 +1,9 @@
 package itomichi.benchmark;
 
 import itomichi.measure.Length;
+import itomichi.order.EulerTrail;
 import itomichi.order.Order;
-import itomichi.order.Orders;
 import itomichi.order.Question;
-import itomichi.order.WayBack;
 import itomichi.path.Edge;
 import itomichi.path.Face;
 import itomichi.path.FoldFrame;
@@ -20,11 +19,14 @@ import itomichi.path.StabFrame;
 import itomichi.path.Tail;
 import itomichi.path.ThreadPath;
 import itomichi.path.Wrap;
+import itomichi.recovery.RecoverySearch;
+import itomichi.recovery.WayBack;
 import itomichi.station.StationScheme;
 import itomichi.structure.Stitching;
 import itomichi.structure.Structures;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.Set;
 import java.util.concurrent.TimeUnit;
 import org.jgrapht.GraphPath;
@@ -57,8 +59,10 @@ public class ThreadBenchmark {
     /** A link stitch through 60 signatures. */
     @State(Scope.Benchmark)
     public static class Linked {
-        private final Stitching stitching =
-                Structures.keyed("link-stitch").orElseThrow().stitching().orElseThrow();
+        private final Stitching stitching = Structures.keyed("link-stitch")
+                .orElseThrow()
+                .stitching(Optional.empty())
+                .orElseThrow();
         private final Stitching.Choice choice = Stitching.Choice.folds(60, 8);
         private final FoldFrame frame = FoldFrame.even(
                 new StationScheme.Share(8, 0.1).along(Length.ofMm(210)),
@@ -117,7 +121,7 @@ public class ThreadBenchmark {
             question = new Question(lies, new Spot(middle, Face.FRONT), new Spot(middle, Face.BACK), Set.of(), frame);
             PathBuilder builder =
                     new PathBuilder().from(middle, Face.BACK, Tail.Side.FREE).pass(middle, Face.FRONT);
-            ((Order.Found) Orders.find(question)).moves().forEach(builder::then);
+            EulerTrail.find(question).sewn().forEach(builder::then);
             path = builder.tie(2).end();
             half = path.moves().size() / 2;
             while (!(path.moves().get(half - 1) instanceof Pass)) {
@@ -128,7 +132,7 @@ public class ThreadBenchmark {
 
     @Benchmark
     public Order order(Net net) {
-        return Orders.find(net.question);
+        return EulerTrail.find(net.question);
     }
 
     /** A general library's Euler tour of the same holes and stitches; it knows nothing of faces. */
@@ -139,10 +143,10 @@ public class ThreadBenchmark {
 
     /** Half of it is sewn; then the needle went through two wrong holes. */
     @Benchmark
-    public WayBack.Way wayBack(Net net) {
+    public WayBack wayBack(Net net) {
         int here = net.path.moves().get(net.half - 1).end().hole().station();
         Hole one = new Hole(1, here > 3 ? here - 3 : here + 3);
         Hole other = new Hole(1, here > 5 ? here - 5 : here + 5);
-        return WayBack.find(net.path, net.half, List.of(one, other), net.question.frame());
+        return RecoverySearch.find(net.path, net.half, List.of(one, other), net.question.frame());
     }
 }

@@ -1,7 +1,9 @@
 /**
  * Which structure suits a book, from what it has to do.
  *
- * <p>Read {@link itomichi.advice.Advice} first. Uses {@code structure} and {@code gathering}.
+ * <p>Read {@link itomichi.advice.Advice} first.
+ *
+ * <p>Uses measure, gathering, structure.
  */
 @NullMarked
 package itomichi.advice;

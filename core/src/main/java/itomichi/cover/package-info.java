@@ -1,7 +1,9 @@
 /**
  * Sizes of covers, worked out from the sewn block.
  *
- * <p>Read {@link itomichi.cover.SoftCover} first. Uses {@code finding} and {@code measure}.
+ * <p>Read {@link itomichi.cover.SoftCover} first.
+ *
+ * <p>Uses measure, finding.
  */
 @NullMarked
 package itomichi.cover;

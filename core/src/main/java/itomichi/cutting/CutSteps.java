@@ -50,10 +50,7 @@ final class CutSteps {
         }
         List<Part> alike = new ArrayList<>();
         Part rest = part;
-        while (rest instanceof Part.Parted parted
-                && parted.level() == first.level()
-                && parted.at().equals(first.at())
-                && parted.first().equals(first.first())) {
+        while (rest instanceof Part.Parted parted && parted.alike(first)) {
             alike.add(parted.first());
             rest = parted.second();
         }

@@ -13,7 +13,23 @@ sealed interface Part {
      * @param level whether the cut runs level, so that the first part lies above the second; else the first lies left
      * @param at how far from the part's upper or left edge
      */
-    record Parted(boolean level, Length at, Part first, Part second) implements Part {}
+    record Parted(boolean level, Length at, Part first, Part second) implements Part {
+        @Override
+        public int pieces() {
+            return first.pieces() + second.pieces();
+        }
+
+        @Override
+        public void place(Length x, Length y, List<Layout.Placed> placed) {
+            first.place(x, y, placed);
+            second.place(level ? x : x.plus(at), level ? y.plus(at) : y, placed);
+        }
+
+        /** Whether another part is cut as this one is, and the same piece comes off. */
+        boolean alike(Parted other) {
+            return level == other.level && at.equals(other.at) && first.equals(other.first);
+        }
+    }
 
     /**
      * A piece that is wanted; what is left of its part to the right of it and below is cut away where it is larger.
@@ -23,10 +39,30 @@ sealed interface Part {
      * @param height as it lies on the stock sheet
      * @param turned whether its fold lies level on the stock sheet
      */
-    record Wanted(int demand, Length width, Length height, boolean turned) implements Part {}
+    record Wanted(int demand, Length width, Length height, boolean turned) implements Part {
+        @Override
+        public int pieces() {
+            return 1;
+        }
+
+        @Override
+        public void place(Length x, Length y, List<Layout.Placed> placed) {
+            placed.add(new Layout.Placed(demand, x, y, width, height, turned));
+        }
+    }
 
     /** What is left over. */
-    record Offcut() implements Part {}
+    record Offcut() implements Part {
+        @Override
+        public int pieces() {
+            return 0;
+        }
+
+        @Override
+        public void place(Length x, Length y, List<Layout.Placed> placed) {
+            // nothing of it is wanted
+        }
+    }
 
     /**
      * Parts cut off one after the other.
@@ -52,27 +88,15 @@ sealed interface Part {
     }
 
     /** How many wanted pieces it holds. */
-    default int pieces() {
-        if (this instanceof Parted parted) {
-            return parted.first().pieces() + parted.second().pieces();
-        }
-        return this instanceof Wanted ? 1 : 0;
-    }
+    int pieces();
+
+    /** Adds the pieces where they lie, the part's corner being at the given place. */
+    void place(Length x, Length y, List<Layout.Placed> placed);
 
     /** The pieces where they lie, the part's corner being at the given place. */
     default List<Layout.Placed> placed(Length x, Length y) {
         List<Layout.Placed> placed = new ArrayList<>();
         place(x, y, placed);
         return placed;
-    }
-
-    private void place(Length x, Length y, List<Layout.Placed> placed) {
-        if (this instanceof Parted parted) {
-            ((Part) parted.first()).place(x, y, placed);
-            ((Part) parted.second())
-                    .place(parted.level() ? x : x.plus(parted.at()), parted.level() ? y.plus(parted.at()) : y, placed);
-        } else if (this instanceof Wanted wanted) {
-            placed.add(new Layout.Placed(wanted.demand(), x, y, wanted.width(), wanted.height(), wanted.turned()));
-        }
     }
 }

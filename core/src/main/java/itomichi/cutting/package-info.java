@@ -1,8 +1,9 @@
 /**
  * From stock sheets to the sheets that are folded: how many come out of one, by which cuts, with the grain which way.
  *
- * <p>Read {@link itomichi.cutting.Cutter} first. A stock sheet's origin is its upper left corner, x runs right and y down. Uses {@code
- * material}.
+ * <p>Read {@link itomichi.cutting.Cutter} first. A stock sheet's origin is its upper left corner, x runs right and y down.
+ *
+ * <p>Uses measure, material.
  */
 @NullMarked
 package itomichi.cutting;

@@ -7,12 +7,18 @@ import itomichi.measure.Shown;
 import itomichi.measure.Unit;
 import java.math.BigDecimal;
 import java.math.RoundingMode;
+import java.util.Optional;
 
 /** A number with its unit, as it goes into a formula and as it is shown. */
 public sealed interface Quantity {
 
     /** The number that goes into a formula: lengths in mm, grammage in g/m2, the rest as they are. */
     double number();
+
+    /** The length, where it is one. */
+    default Optional<Length> length() {
+        return Optional.empty();
+    }
 
     /** The quantity as text with its unit. */
     String in(Unit unit);
@@ -25,6 +31,11 @@ public sealed interface Quantity {
         @Override
         public double number() {
             return shown.length().mm();
+        }
+
+        @Override
+        public Optional<Length> length() {
+            return Optional.of(shown.length());
         }
 
         @Override

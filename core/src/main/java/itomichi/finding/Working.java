@@ -44,10 +44,9 @@ public record Working(
      * @throws IllegalStateException if it is not one
      */
     public Length length() {
-        if (result instanceof Quantity.Distance distance) {
-            return distance.shown().length();
-        }
-        throw new IllegalStateException("The result of " + formula.text() + " is not a length");
+        return result.length()
+                .orElseThrow(() -> new IllegalStateException(
+                        "The result of " + formula.text() + ", " + result.in(Unit.MM) + ", is not a length"));
     }
 
     /** Begins a working by its formula. */
@@ -59,8 +58,9 @@ public record Working(
     public String sum(Unit unit) {
         String sum = formula.written(symbol -> terms.get(symbol).value().in(unit)) + " = ";
         boolean metricInside = unit == Unit.INCH
-                && result instanceof Quantity.Distance
-                && terms.values().stream().noneMatch(term -> term.value() instanceof Quantity.Distance);
+                && result.length().isPresent()
+                && terms.values().stream()
+                        .allMatch(term -> term.value().length().isEmpty());
         return metricInside ? sum + result.in(Unit.MM) + " = " + result.in(unit) : sum + result.in(unit);
     }
 

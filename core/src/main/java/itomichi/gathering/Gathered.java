@@ -6,9 +6,29 @@ import itomichi.finding.Working;
 import itomichi.measure.Fineness;
 import itomichi.measure.Length;
 import java.util.List;
+import java.util.Optional;
+import java.util.function.Function;
 
 /** The sheets of a book as they are gathered: folded into signatures, or lying singly. */
 public sealed interface Gathered {
+
+    /**
+     * The answer for how they lie.
+     *
+     * @param folded asked where they are folded
+     * @param singly asked where they lie singly
+     */
+    <T> T match(Function<InSignatures, T> folded, Function<Singly, T> singly);
+
+    /** The signatures, where the sheets are folded. */
+    default Optional<InSignatures> folded() {
+        return match(Optional::of, singly -> Optional.empty());
+    }
+
+    /** Signatures that are sewn; 1 for a block of single sheets. */
+    default int signatures() {
+        return match(folded -> folded.block().signatures().size(), singly -> 1);
+    }
 
     /** Sheets in all, endpapers not counted. */
     int sheets();
@@ -23,6 +43,11 @@ public sealed interface Gathered {
      * @param block all that is sewn, endpaper sections included
      */
     record InSignatures(Sharing sharing, Block block) implements Gathered {
+        @Override
+        public <T> T match(Function<InSignatures, T> folded, Function<Singly, T> singly) {
+            return folded.apply(this);
+        }
+
         @Override
         public int sheets() {
             return sharing.sheets();
@@ -56,6 +81,11 @@ public sealed interface Gathered {
     record Singly(int sheets, Length sheet, Length pasteIns) implements Gathered {
 
         private static final Formula THICK = Formula.of("s × t + p");
+
+        @Override
+        public <T> T match(Function<InSignatures, T> folded, Function<Singly, T> singly) {
+            return singly.apply(this);
+        }
 
         @Override
         public int pages() {

@@ -1,5 +1,6 @@
 package itomichi.gathering;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import itomichi.measure.Length;
 
 /**
@@ -10,22 +11,11 @@ import itomichi.measure.Length;
  * @param left share of its thickness that stands out of the fold, by the hardness of the paper
  * @param twoOn whether two signatures share each length of thread, which halves what lies in them
  */
-public record SewnIn(Length diameter, int strands, double left, boolean twoOn) {
+@RecordBuilder
+public record SewnIn(Length diameter, int strands, double left, boolean twoOn) implements SewnInBuilder.With {
 
     /** Swell of so many signatures, mm. */
     double swellMm(int signatures) {
         return signatures * strands * diameter.mm() * left / (twoOn ? 2 : 1);
-    }
-
-    public SewnIn withStrands(int number) {
-        return new SewnIn(diameter, number, left, twoOn);
-    }
-
-    public SewnIn withTwoOn(boolean shared) {
-        return new SewnIn(diameter, strands, left, shared);
-    }
-
-    public SewnIn withDiameter(Length other) {
-        return new SewnIn(other, strands, left, twoOn);
     }
 }

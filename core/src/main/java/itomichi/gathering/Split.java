@@ -3,7 +3,7 @@ package itomichi.gathering;
 import itomichi.measure.Fineness;
 import itomichi.measure.Length;
 import itomichi.measure.Phrase;
-import itomichi.schedule.BenchTime;
+import itomichi.schedule.WorkTime;
 import java.util.ArrayList;
 import java.util.List;
 
@@ -99,7 +99,7 @@ public record Split(SplitQuestion question, int signatures, int sheets, double d
 
     /** Minutes at the bench. */
     public double minutes() {
-        return BenchTime.minutes(sewnSheets(), holes(), holes());
+        return WorkTime.minutes(sewnSheets(), holes(), holes());
     }
 
     /** Pages that nobody asked for. */

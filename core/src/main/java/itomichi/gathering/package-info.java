@@ -1,7 +1,9 @@
 /**
  * From pages to sheets to a folded signature: how many, how thick, how far the inner sheets creep.
  *
- * <p>Read {@link itomichi.gathering.Signature} first. Uses {@code material} and {@code schedule}.
+ * <p>Read {@link itomichi.gathering.Signature} first.
+ *
+ * <p>Uses measure, finding, schedule.
  */
 @NullMarked
 package itomichi.gathering;

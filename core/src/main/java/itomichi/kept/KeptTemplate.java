@@ -1,9 +1,9 @@
 package itomichi.kept;
 
+import itomichi.book.BookPlan;
 import itomichi.measure.Length;
-import itomichi.plan.BookPlan;
-import itomichi.plan.BookSpec;
 import itomichi.plan.Holes;
+import itomichi.spec.BookSpec;
 import itomichi.station.RowScheme;
 import itomichi.station.SideHole;
 import itomichi.station.StationScheme;

@@ -1,5 +1,6 @@
 package itomichi.material;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import itomichi.finding.Formula;
 import itomichi.finding.Quantity;
 import itomichi.finding.Source;
@@ -19,7 +20,9 @@ import java.util.Optional;
  * @param measured a stack of it that was measured; its thickness wins over the bulk
  * @param grain which way its fibres lie in a sheet that is already cut to size
  */
-public record Paper(String name, Grammage grammage, BulkKind kind, Optional<MeasuredStack> measured, Grain grain) {
+@RecordBuilder
+public record Paper(String name, Grammage grammage, BulkKind kind, Optional<MeasuredStack> measured, Grain grain)
+        implements PaperBuilder.With {
 
     private static final Formula BY_BULK = Formula.of("g × v ÷ 1000");
     private static final Formula BY_STACK = Formula.of("T ÷ n");
@@ -49,10 +52,5 @@ public record Paper(String name, Grammage grammage, BulkKind kind, Optional<Meas
                 .between(THICKNESS.with(mm * (1 - BULK_SPREAD)), THICKNESS.with(mm * (1 + BULK_SPREAD)))
                 .note(Phrase.of("A measured stack of ten sheets or more is surer than the bulk of a kind."))
                 .gives(THICKNESS);
-    }
-
-    /** The same paper with its grain lying so. */
-    public Paper withGrain(Grain other) {
-        return new Paper(name, grammage, kind, measured, other);
     }
 }

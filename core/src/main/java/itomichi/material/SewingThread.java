@@ -6,6 +6,7 @@ import itomichi.finding.Source;
 import itomichi.finding.Working;
 import itomichi.measure.Fineness;
 import itomichi.measure.Length;
+import java.util.Optional;
 
 /**
  * A thread for sewing.
@@ -16,10 +17,6 @@ import itomichi.measure.Length;
  */
 public record SewingThread(String name, Fibre fibre, ThreadCount count) {
 
-    /** tex of a linen thread of count 1: 453.59237 g in 300 yards. */
-    static final double LINEN_TEX = 1653.5;
-    /** tex of a cotton thread of count 1: 453.59237 g in 840 yards. */
-    static final double COTTON_TEX = 590.5;
     /** Share of a twisted thread's round that is fibre: common practice. */
     private static final double PACKING = 0.6;
 
@@ -27,18 +24,24 @@ public record SewingThread(String name, Fibre fibre, ThreadCount count) {
     private static final Formula BY_WINDING = Formula.of("W ÷ n");
     private static final Quantity DIAMETER = Quantity.of(Length.ZERO, Fineness.CALIPER);
 
+    /**
+     * A finer linen thread of as many plies; empty where this one is not told by a linen count, or none is fine enough.
+     *
+     * @param times how many times as high its count is
+     * @param finest the highest count there is
+     */
+    public Optional<SewingThread> finer(double times, double finest) {
+        if (count instanceof ThreadCount.Linen linen && linen.count() * times <= finest) {
+            double finer = Math.rint(linen.count() * times);
+            String called = "Linen " + Math.round(finer) + "/" + linen.ply();
+            return Optional.of(new SewingThread(called, fibre, new ThreadCount.Linen(finer, linen.ply())));
+        }
+        return Optional.empty();
+    }
+
     /** Mass in g/km; NaN where the thread was measured instead. */
     public double tex() {
-        if (count instanceof ThreadCount.Tex given) {
-            return given.tex();
-        }
-        if (count instanceof ThreadCount.Linen linen) {
-            return LINEN_TEX / linen.count() * linen.ply();
-        }
-        if (count instanceof ThreadCount.Cotton cotton) {
-            return COTTON_TEX / cotton.count() * cotton.ply();
-        }
-        return Double.NaN;
+        return count.tex();
     }
 
     /** The pull at which it snaps by its fibre and count, N; NaN where the thread was measured instead. */
@@ -54,18 +57,43 @@ public record SewingThread(String name, Fibre fibre, ThreadCount count) {
 
     /** Diameter of the thread and how it was found. */
     public Working diameter() {
-        if (count instanceof ThreadCount.Wound wound) {
+        return count.match(new Diameter(fibre));
+    }
+
+    /** By its mass, or by what was measured. */
+    private record Diameter(Fibre fibre) implements ThreadCount.Cases<Working> {
+
+        @Override
+        public Working tex(ThreadCount.Tex tex) {
+            return byMass(tex.tex());
+        }
+
+        @Override
+        public Working linen(ThreadCount.Linen linen) {
+            return byMass(linen.tex());
+        }
+
+        @Override
+        public Working cotton(ThreadCount.Cotton cotton) {
+            return byMass(cotton.tex());
+        }
+
+        @Override
+        public Working wound(ThreadCount.Wound wound) {
             return Working.by(BY_WINDING)
                     .with("W", "width of the winding", Quantity.of(wound.width(), Fineness.MARK))
                     .with("n", "turns", Quantity.count(wound.turns()))
                     .from(Source.MEASURED)
                     .gives(DIAMETER);
         }
-        return Working.by(BY_MASS)
-                .with("x", "tex", new Quantity.Plain(tex(), "g/km", 1))
-                .with("r", "density of " + fibre.words(), new Quantity.Plain(fibre.kgPerM3(), "kg/m\u00b3", 0))
-                .with("p", "share of the thread that is fibre", Quantity.ratio(PACKING, 2))
-                .from(Source.THREAD_COUNT)
-                .gives(DIAMETER);
+
+        private Working byMass(double tex) {
+            return Working.by(BY_MASS)
+                    .with("x", "tex", new Quantity.Plain(tex, "g/km", 1))
+                    .with("r", "density of " + fibre.words(), new Quantity.Plain(fibre.kgPerM3(), "kg/m\u00b3", 0))
+                    .with("p", "share of the thread that is fibre", Quantity.ratio(PACKING, 2))
+                    .from(Source.THREAD_COUNT)
+                    .gives(DIAMETER);
+        }
     }
 }

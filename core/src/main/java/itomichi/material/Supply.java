@@ -1,5 +1,6 @@
 package itomichi.material;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import itomichi.measure.Length;
 import java.util.Optional;
 
@@ -13,8 +14,10 @@ import java.util.Optional;
  * @param have sheets in the drawer, where that is known
  * @param price of a sheet in the binder's money, where that is known
  */
+@RecordBuilder
 public record Supply(
-        Length width, Length height, SheetGrain grain, Length deckle, Optional<Integer> have, Optional<Double> price) {
+        Length width, Length height, SheetGrain grain, Length deckle, Optional<Integer> have, Optional<Double> price)
+        implements SupplyBuilder.With {
 
     /** Width that is left between the deckle edges. */
     public Length usableWidth() {
@@ -24,10 +27,5 @@ public record Supply(
     /** Height that is left between the deckle edges. */
     public Length usableHeight() {
         return height.minus(deckle.times(2));
-    }
-
-    /** The same supply with its grain lying so. */
-    public Supply withGrain(SheetGrain other) {
-        return new Supply(width, height, other, deckle, have, price);
     }
 }

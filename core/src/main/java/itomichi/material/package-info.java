@@ -1,7 +1,9 @@
 /**
  * Paper, thread and needles, each with how thick it is and why.
  *
- * <p>Read {@link itomichi.material.Paper} first. Uses {@code measure} and {@code finding}.
+ * <p>Read {@link itomichi.material.Paper} first.
+ *
+ * <p>Uses measure, finding.
  */
 @NullMarked
 package itomichi.material;

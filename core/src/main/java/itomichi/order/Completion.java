@@ -12,12 +12,13 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Set;
 import java.util.TreeSet;
+import java.util.function.Function;
 
 /**
  * The cheapest stitches that make a pattern one that a single thread can leave, both its ends at one hole.
  *
- * <p>What is needed is what {@link Orders} needs: at every hole as many stitch ends on one face as on the other, or two more at the one
- * hole where the thread's ends lie, and all in one piece. Uneven holes are paired at least cost ({@link Pairing}, a minimum weight perfect
+ * <p>What is needed is what {@link EulerTrail} needs: at every hole as many stitch ends on one face as on the other, or two more at the one
+ * hole where the thread's ends lie, and all in one piece. Uneven holes are paired at least cost ({@link MinimumMatching}, a minimum weight perfect
  * matching); parts that are then still apart are joined by the shortest pairs of stitches. That is short but need not be shortest, so
  * a branch and bound over single stitches follows it, cut off after a number of steps; if it ends by itself, the answer is proven.
  *
@@ -53,12 +54,26 @@ public final class Completion {
     public sealed interface Result {
 
         /**
+         * The answer for what came of it.
+         *
+         * @param whole asked where nothing need be added
+         * @param add asked where runs are to be added
+         * @param hopeless asked where none help
+         */
+        <T> T match(Function<Whole, T> whole, Function<Add, T> add, Function<Hopeless, T> hopeless);
+
+        /**
          * Nothing need be added.
          *
          * @param hole where both ends lie; any hole where {@code surplus} is nought
          * @param surplus 2 where two more stitch ends lie outside there, -2 where inside; nought where the ends meet as stitches do
          */
-        record Whole(Hole hole, int surplus) implements Result {}
+        record Whole(Hole hole, int surplus) implements Result {
+            @Override
+            public <T> T match(Function<Whole, T> whole, Function<Add, T> add, Function<Hopeless, T> hopeless) {
+                return whole.apply(this);
+            }
+        }
 
         /**
          * These runs are to be added.
@@ -71,10 +86,20 @@ public final class Completion {
             public Add {
                 runs = List.copyOf(runs);
             }
+
+            @Override
+            public <T> T match(Function<Whole, T> whole, Function<Add, T> add, Function<Hopeless, T> hopeless) {
+                return add.apply(this);
+            }
         }
 
         /** Two holes are too few to even out what lies at one of them. */
-        record Hopeless() implements Result {}
+        record Hopeless() implements Result {
+            @Override
+            public <T> T match(Function<Whole, T> whole, Function<Add, T> add, Function<Hopeless, T> hopeless) {
+                return hopeless.apply(this);
+            }
+        }
     }
 
     /**
@@ -95,7 +120,7 @@ public final class Completion {
 
     private Result complete(List<Move> lies) {
         int[] surplus = new int[holes.size()];
-        Parts parts = new Parts(holes.size());
+        UnionFind parts = new UnionFind(holes.size());
         for (Move lie : lies) {
             int from = holes.indexOf(lie.start().hole());
             int to = holes.indexOf(lie.end().hole());
@@ -150,11 +175,11 @@ public final class Completion {
     private record Short(List<Run> runs, double mm) {}
 
     /** Uneven holes paired at least cost, parts joined by the shortest pairs of runs. */
-    private Short shortOne(int[] surplus, Parts before) {
+    private Short shortOne(int[] surplus, UnionFind before) {
         List<Run> runs = new ArrayList<>();
-        Parts parts = before.copy();
+        UnionFind parts = before.copy();
         double mm = 0;
-        for (Pairing.Chain chain : Pairing.of(surplus, apartMm)) {
+        for (MinimumMatching.Chain chain : MinimumMatching.of(surplus, apartMm)) {
             if (chain.mm() == Double.POSITIVE_INFINITY) {
                 return new Short(List.of(), Double.POSITIVE_INFINITY);
             }
@@ -178,7 +203,7 @@ public final class Completion {
         return new Short(runs, mm);
     }
 
-    private int[] nearest(Parts parts) {
+    private int[] nearest(UnionFind parts) {
         int[] gap = {-1, -1};
         for (int i = 0; i < holes.size(); i++) {
             for (int j = 0; j < i; j++) {
@@ -196,7 +221,7 @@ public final class Completion {
     }
 
     /** Branches and bounds from a pattern; says whether it came to an end. */
-    private boolean search(int[] surplus, Parts parts, Best best) {
+    private boolean search(int[] surplus, UnionFind parts, Best best) {
         int uneven = (int) Arrays.stream(surplus).filter(one -> one != 0).count();
         if (holes.size() > MOST_SEARCHED || uneven > MOST_SEARCHED) {
             return false;
@@ -213,7 +238,7 @@ public final class Completion {
             this.best = best;
         }
 
-        void go(int[] surplus, Parts parts, double mm) {
+        void go(int[] surplus, UnionFind parts, double mm) {
             if (++best.steps >= MOST_STEPS || mm + atLeast(surplus, parts) >= best.mm - 1e-9) {
                 return;
             }
@@ -239,14 +264,14 @@ public final class Completion {
             }
         }
 
-        private void add(int from, int to, boolean onInner, int[] surplus, Parts parts, double mm) {
+        private void add(int from, int to, boolean onInner, int[] surplus, UnionFind parts, double mm) {
             if (from == to) {
                 return;
             }
             int[] after = surplus.clone();
             after[from] += onInner ? -1 : 1;
             after[to] += onInner ? -1 : 1;
-            Parts joined = parts.copy();
+            UnionFind joined = parts.copy();
             joined.join(from, to);
             added.add(run(from, to, onInner ? inner : outer));
             go(after, joined, mm + apartMm[from][to]);
@@ -254,7 +279,7 @@ public final class Completion {
         }
 
         /** No completion is shorter: every uneven end takes half a run, and a part by itself is entered and left. */
-        private double atLeast(int[] surplus, Parts parts) {
+        private double atLeast(int[] surplus, UnionFind parts) {
             double halves = 0;
             for (int hole = 0; hole < surplus.length; hole++) {
                 if (surplus[hole] != 0) {

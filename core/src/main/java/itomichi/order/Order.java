@@ -3,18 +3,38 @@ package itomichi.order;
 import itomichi.path.Hole;
 import itomichi.path.Move;
 import java.util.List;
+import java.util.Optional;
 
 /** An order, or why there is none. */
 public sealed interface Order {
 
+    /** What is sewn and the passes between, where there is an order. */
+    default Optional<List<Move>> moves() {
+        return Optional.empty();
+    }
+
+    /**
+     * What is sewn and the passes between.
+     *
+     * @throws IllegalStateException if there is no order
+     */
+    default List<Move> sewn() {
+        return moves().orElseThrow(() -> new IllegalStateException("No order was found: " + this));
+    }
+
     /**
      * An order.
      *
-     * @param moves what is sewn and the passes between, from the first lie of the thread to the last
+     * @param found what is sewn and the passes between, from the first lie of the thread to the last
      */
-    record Found(List<Move> moves) implements Order {
+    record Found(List<Move> found) implements Order {
         public Found {
-            moves = List.copyOf(moves);
+            found = List.copyOf(found);
+        }
+
+        @Override
+        public Optional<List<Move>> moves() {
+            return Optional.of(found);
         }
     }
 

@@ -1,6 +1,7 @@
 package itomichi.path;
 
 import java.util.List;
+import java.util.function.UnaryOperator;
 
 /**
  * The thread goes round the spine edge of a board, in through the board's hole, and back to its hole in the fold.
@@ -8,6 +9,31 @@ import java.util.List;
  * @param hole the hole in the fold that it came out of
  */
 public record Board(Hole hole) implements Move {
+
+    @Override
+    public <T> T match(Cases<T> cases) {
+        return cases.board(this);
+    }
+
+    @Override
+    public Part part() {
+        return Part.SEGMENT;
+    }
+
+    @Override
+    public Move at(UnaryOperator<Hole> hole) {
+        return new Board(hole.apply(this.hole));
+    }
+
+    @Override
+    public boolean holdsBelow() {
+        return false;
+    }
+
+    @Override
+    public Move reversed() {
+        return this;
+    }
 
     @Override
     public Spot start() {

@@ -4,6 +4,7 @@ import itomichi.measure.Length;
 import itomichi.station.Stations;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.function.Function;
 
 /**
  * Signatures lying side by side along a spine, sewn through their folds.
@@ -58,6 +59,16 @@ public record FoldFrame(
     /** The signature of that number, from 1. */
     public Layer layer(int signature) {
         return layers.get(signature - 1);
+    }
+
+    @Override
+    public int signatures() {
+        return layers.size();
+    }
+
+    @Override
+    public <T> T match(Function<FoldFrame, T> folds, Function<StabFrame, T> block) {
+        return folds.apply(this);
     }
 
     @Override

@@ -1,7 +1,15 @@
 package itomichi.path;
 
+import java.util.function.Function;
+
 /** The work that a path lies in: where its holes are, how thick it is, how thick the thread. All in mm. */
-public interface Frame {
+public sealed interface Frame permits FoldFrame, StabFrame {
+
+    /** Signatures that lie side by side; 1 where all is sewn as one. */
+    int signatures();
+
+    /** The answer for what kind of work it is. */
+    <T> T match(Function<FoldFrame, T> folds, Function<StabFrame, T> block);
 
     /** Where a hole opens on a face. */
     Point3 at(Spot spot);

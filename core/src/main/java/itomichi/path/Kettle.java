@@ -1,6 +1,7 @@
 package itomichi.path;
 
 import java.util.List;
+import java.util.function.UnaryOperator;
 
 /**
  * The knot near head or tail that ties a signature to the one below: down, round, and through its own loop.
@@ -8,6 +9,31 @@ import java.util.List;
  * @param hole the hole it came out of
  */
 public record Kettle(Hole hole) implements Move {
+
+    @Override
+    public <T> T match(Cases<T> cases) {
+        return cases.kettle(this);
+    }
+
+    @Override
+    public Part part() {
+        return Part.SEGMENT;
+    }
+
+    @Override
+    public Move at(UnaryOperator<Hole> hole) {
+        return new Kettle(hole.apply(this.hole));
+    }
+
+    @Override
+    public boolean holdsBelow() {
+        return true;
+    }
+
+    @Override
+    public Move reversed() {
+        return this;
+    }
 
     @Override
     public Spot start() {

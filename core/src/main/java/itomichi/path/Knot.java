@@ -1,6 +1,7 @@
 package itomichi.path;
 
 import java.util.List;
+import java.util.function.UnaryOperator;
 
 /**
  * A square knot at a hole.
@@ -11,17 +12,40 @@ import java.util.List;
  */
 public record Knot(Hole hole, Face face, int turns) implements Move {
 
+    /** Turns of a knot where nothing else is said: common practice. */
+    static final int USUAL_TURNS = 2;
+
     /** Thread that one turn of a square knot takes, in diameters of the thread: common practice. */
-    static final double DIAMETERS_PER_TURN = 12;
+    public static final double DIAMETERS_PER_TURN = 12;
+
+    @Override
+    public <T> T match(Cases<T> cases) {
+        return cases.knot(this);
+    }
+
+    @Override
+    public Part part() {
+        return Part.KNOT;
+    }
+
+    @Override
+    public Move at(UnaryOperator<Hole> hole) {
+        return new Knot(hole.apply(this.hole), face, turns);
+    }
+
+    @Override
+    public boolean holdsBelow() {
+        return false;
+    }
+
+    @Override
+    public Move reversed() {
+        return this;
+    }
 
     @Override
     public Spot start() {
         return new Spot(hole, face);
-    }
-
-    @Override
-    public boolean lies() {
-        return false;
     }
 
     @Override

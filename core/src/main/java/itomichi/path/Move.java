@@ -1,6 +1,7 @@
 package itomichi.path;
 
 import java.util.List;
+import java.util.function.UnaryOperator;
 
 /**
  * One thing the thread does. A move knows where it begins and ends; how long it is and how it lies depend on the frame.
@@ -10,6 +11,53 @@ import java.util.List;
  */
 public sealed interface Move permits Pass, Run, Wrap, Link, Kettle, Under, Over, Board, Round, Knot, Tail {
 
+    /** What part a move plays in the work. */
+    enum Part {
+        /** The needle goes through a hole. */
+        PASS,
+        /** The thread lies between two passes: along a face, round an edge or a support, behind another stitch. */
+        SEGMENT,
+        /** Ends are tied. */
+        KNOT,
+        /** A free end. */
+        END
+    }
+
+    /**
+     * An answer for each kind of move; a new kind does not compile until every question has its answer.
+     *
+     * @param <T> what is asked for
+     */
+    interface Cases<T> {
+        T pass(Pass pass);
+
+        T run(Run run);
+
+        T wrap(Wrap wrap);
+
+        T link(Link link);
+
+        T kettle(Kettle kettle);
+
+        T under(Under under);
+
+        T over(Over over);
+
+        T board(Board board);
+
+        T round(Round round);
+
+        T knot(Knot knot);
+
+        T tail(Tail tail);
+    }
+
+    /** The answer for a move of this kind. */
+    <T> T match(Cases<T> cases);
+
+    /** The part it plays. */
+    Part part();
+
     /** Where the thread is before the move. */
     Spot start();
 
@@ -18,14 +66,28 @@ public sealed interface Move permits Pass, Run, Wrap, Link, Kettle, Under, Over,
         return start();
     }
 
-    /** The same lie of the thread, sewn from its other end. */
-    default Move reversed() {
-        return this;
+    /** The same move sewn from its other end. */
+    Move reversed();
+
+    /** The same move at other holes: each of its holes taken to another. */
+    Move at(UnaryOperator<Hole> hole);
+
+    /** Whether it holds on to a stitch of the signature below without leaving its own. */
+    boolean holdsBelow();
+
+    /** Whether the thread lies so between two passes. */
+    default boolean segment() {
+        return part() == Part.SEGMENT;
     }
 
-    /** Whether the thread lies so between two passes: a run, a wrap, a link and the like; not a pass, a knot or a free end. */
-    default boolean lies() {
-        return true;
+    /** Whether the needle goes through a hole. */
+    default boolean passes() {
+        return part() == Part.PASS;
+    }
+
+    /** Whether it is a free end. */
+    default boolean hangs() {
+        return part() == Part.END;
     }
 
     /** Thread used, mm, by the formula for this kind of move. */

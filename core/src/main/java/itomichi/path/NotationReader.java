@@ -116,7 +116,7 @@ final class NotationReader {
         }
         Matcher tie = TIE.matcher(item);
         if (tie.matches()) {
-            path().tie(tie.group(1).isEmpty() ? 2 : Integer.parseInt(tie.group(1)));
+            path().tie(tie.group(1).isEmpty() ? Knot.USUAL_TURNS : Integer.parseInt(tie.group(1)));
             return "";
         }
         for (Edge edge : Edge.values()) {
@@ -126,7 +126,7 @@ final class NotationReader {
         }
         return switch (item) {
             case "cut" -> taken(path().cut());
-            case "join" -> taken(path().join(2));
+            case "join" -> taken(path().join(Knot.USUAL_TURNS));
             case "link" -> outside(item, new Link(here.hole()));
             case "kettle" -> outside(item, new Kettle(here.hole()));
             case "over" -> outside(item, new Over(here.hole()));

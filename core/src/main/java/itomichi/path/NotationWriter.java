@@ -1,58 +1,102 @@
 package itomichi.path;
 
 import java.util.List;
-import java.util.Locale;
 
-/** Writes one move after the other. */
-final class NotationWriter {
+/** Writes one move after the other; an answer is the number of the last move that the word written stands for. */
+final class NotationWriter implements Move.Cases<Integer> {
     private final List<Move> moves;
     private final StringBuilder text = new StringBuilder();
     private int signature = 1;
+    private int at;
 
     NotationWriter(List<Move> moves) {
         this.moves = moves;
     }
 
     String write() {
-        for (int i = 0; i < moves.size(); i++) {
-            i = write(i);
+        for (at = 0; at < moves.size(); at++) {
+            at = moves.get(at).match(this);
         }
         return text.toString();
     }
 
-    /** Writes the move of that number, and says which was the last of those that one word stands for. */
-    private int write(int i) {
-        Move move = moves.get(i);
-        if (move instanceof Tail) {
-            boolean another = i > 0 && i + 1 < moves.size() && moves.get(i + 1) instanceof Tail;
-            boolean joined = another
-                    && i + 2 < moves.size()
-                    && moves.get(i + 2) instanceof Knot
-                    && moves.get(i + 1).start().equals(move.start());
-            if (another) {
-                add(joined ? "join" : "cut");
-            }
-            return joined ? i + 2 : another ? i + 1 : i;
+    @Override
+    public Integer pass(Pass pass) {
+        section(pass.hole());
+        return add(sign(pass.to()) + Integer.toString(pass.hole().station()));
+    }
+
+    @Override
+    public Integer run(Run run) {
+        return to(run);
+    }
+
+    @Override
+    public Integer under(Under under) {
+        add("under");
+        return to(under);
+    }
+
+    @Override
+    public Integer round(Round round) {
+        add(round.edge().word());
+        return to(round);
+    }
+
+    @Override
+    public Integer wrap(Wrap wrap) {
+        return add(wrap.edge().word());
+    }
+
+    @Override
+    public Integer link(Link link) {
+        return add("link");
+    }
+
+    @Override
+    public Integer kettle(Kettle kettle) {
+        return add("kettle");
+    }
+
+    @Override
+    public Integer over(Over over) {
+        return add("over");
+    }
+
+    @Override
+    public Integer board(Board board) {
+        return add("board");
+    }
+
+    @Override
+    public Integer knot(Knot knot) {
+        return add(knot.turns() == Knot.USUAL_TURNS ? "tie" : "tie" + knot.turns());
+    }
+
+    /** The first and the last tail are not written; between two threads they are cut or joined. */
+    @Override
+    public Integer tail(Tail tail) {
+        boolean another = at > 0 && at + 1 < moves.size() && moves.get(at + 1).hangs();
+        if (!another) {
+            return at;
         }
-        if (move instanceof Pass pass) {
-            section(pass.hole());
-            add(sign(pass.to()) + Integer.toString(pass.hole().station()));
-        } else if (move instanceof Run || move instanceof Under || move instanceof Round) {
-            add(
-                    move instanceof Under
-                            ? "under"
-                            : move instanceof Round round ? round.edge().word() : "");
-            boolean through = i + 1 < moves.size()
-                    && moves.get(i + 1) instanceof Pass pass
-                    && pass.start().equals(move.end());
-            if (!through) {
-                section(move.end().hole());
-                add("~" + move.end().hole().station());
-            }
-        } else {
-            add(word(move));
+        boolean joined = at + 2 < moves.size()
+                && moves.get(at + 2).part() == Move.Part.KNOT
+                && moves.get(at + 1).start().equals(tail.start());
+        add(joined ? "join" : "cut");
+        return joined ? at + 2 : at + 1;
+    }
+
+    /** Where the thread goes is written only where the next pass does not say it. */
+    private int to(Move move) {
+        boolean through = at + 1 < moves.size()
+                && moves.get(at + 1).passes()
+                && moves.get(at + 1).start().equals(move.end());
+        if (!through) {
+            section(move.end().hole());
+            add("~" + move.end().hole().station());
         }
-        return i;
+        return at;
     }
 
     private void section(Hole hole) {
@@ -65,8 +109,9 @@ final class NotationWriter {
         }
     }
 
-    private void add(String word) {
-        text.append(text.isEmpty() || word.isEmpty() ? "" : " ").append(word);
+    private int add(String word) {
+        text.append(text.isEmpty() ? "" : " ").append(word);
+        return at;
     }
 
     private static char sign(Face to) {
@@ -75,15 +120,5 @@ final class NotationWriter {
                 .findFirst()
                 .orElseThrow()
                 .getKey();
-    }
-
-    private static String word(Move move) {
-        if (move instanceof Wrap wrap) {
-            return wrap.edge().word();
-        }
-        if (move instanceof Knot knot) {
-            return knot.turns() == 2 ? "tie" : "tie" + knot.turns();
-        }
-        return move.getClass().getSimpleName().toLowerCase(Locale.ROOT);
     }
 }

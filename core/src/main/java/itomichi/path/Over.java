@@ -1,6 +1,7 @@
 package itomichi.path;
 
 import java.util.List;
+import java.util.function.UnaryOperator;
 
 /**
  * The thread goes once round the cord that lies along the fold, and is back at its hole.
@@ -8,6 +9,31 @@ import java.util.List;
  * @param hole the hole it came out of
  */
 public record Over(Hole hole) implements Move {
+
+    @Override
+    public <T> T match(Cases<T> cases) {
+        return cases.over(this);
+    }
+
+    @Override
+    public Part part() {
+        return Part.SEGMENT;
+    }
+
+    @Override
+    public Move at(UnaryOperator<Hole> hole) {
+        return new Over(hole.apply(this.hole));
+    }
+
+    @Override
+    public boolean holdsBelow() {
+        return false;
+    }
+
+    @Override
+    public Move reversed() {
+        return this;
+    }
 
     @Override
     public Spot start() {

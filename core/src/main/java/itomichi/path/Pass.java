@@ -1,6 +1,7 @@
 package itomichi.path;
 
 import java.util.List;
+import java.util.function.UnaryOperator;
 
 /**
  * The needle goes through a hole.
@@ -9,6 +10,26 @@ import java.util.List;
  * @param to the face it comes out on
  */
 public record Pass(Hole hole, Face to) implements Move {
+
+    @Override
+    public <T> T match(Cases<T> cases) {
+        return cases.pass(this);
+    }
+
+    @Override
+    public Part part() {
+        return Part.PASS;
+    }
+
+    @Override
+    public Move at(UnaryOperator<Hole> hole) {
+        return new Pass(hole.apply(this.hole), to);
+    }
+
+    @Override
+    public boolean holdsBelow() {
+        return false;
+    }
 
     @Override
     public Spot start() {
@@ -23,11 +44,6 @@ public record Pass(Hole hole, Face to) implements Move {
     @Override
     public Move reversed() {
         return new Pass(hole, to.opposite());
-    }
-
-    @Override
-    public boolean lies() {
-        return false;
     }
 
     @Override

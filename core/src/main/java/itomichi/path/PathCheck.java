@@ -72,7 +72,9 @@ public final class PathCheck {
                 add(Kind.BROKEN_CHAIN, "Move %d begins %s, but the thread is %s.", i + 1, place(taken), place(left));
             }
         }
-        boolean whole = moves.size() > 2 && moves.get(0) instanceof Tail && moves.get(moves.size() - 1) instanceof Tail;
+        boolean whole = moves.size() > 2
+                && moves.get(0).hangs()
+                && moves.get(moves.size() - 1).hangs();
         if (!whole) {
             add(
                     Kind.BROKEN_CHAIN,
@@ -85,22 +87,27 @@ public final class PathCheck {
         Face last = null;
         Move before = null;
         for (Move move : thread.moves()) {
-            if (move instanceof Pass pass) {
-                if (pass.to() == last) {
-                    add(
-                            Kind.SIDES_DO_NOT_ALTERNATE,
-                            "The needle goes to the %s at %s, where it is already.",
-                            pass.to().word(),
-                            place(pass.hole()));
-                }
-                last = pass.to();
-            } else if (move instanceof Wrap wrap) {
-                last = wrap.to();
-            } else if (move instanceof Run run && before instanceof Run earlier && !run.climbs() && !earlier.climbs()) {
-                add(Kind.SIDES_DO_NOT_ALTERNATE, "The thread runs on past %s without going in.", place(run.from()));
+            Face to = move.end().face();
+            if (move.passes() && to == last) {
+                add(
+                        Kind.SIDES_DO_NOT_ALTERNATE,
+                        "The needle goes to the %s at %s, where it is already.",
+                        to.word(),
+                        place(move.end().hole()));
+            } else if (alongTheFace(move) && before != null && alongTheFace(before)) {
+                add(
+                        Kind.SIDES_DO_NOT_ALTERNATE,
+                        "The thread runs on past %s without going in.",
+                        place(move.start().hole()));
             }
+            last = to == move.start().face() ? last : to;
             before = move;
         }
+    }
+
+    /** Whether the thread lies along one signature, from one of its holes to another. */
+    private static boolean alongTheFace(Move move) {
+        return move instanceof Run run && !run.climbs();
     }
 
     private void stitches() {
@@ -174,8 +181,7 @@ public final class PathCheck {
         if (Math.abs(from - to) == 1) {
             return Optional.of(Math.max(from, to));
         }
-        boolean hangs = move instanceof Link || move instanceof Kettle || move instanceof Under;
-        return hangs ? Optional.of(from) : Optional.empty();
+        return move.holdsBelow() ? Optional.of(from) : Optional.empty();
     }
 
     /** Where a thread ends in a knot over the hole it began at, both ends are at hand there, to both sides of a stitch that lies over it. */
@@ -187,7 +193,7 @@ public final class PathCheck {
         }
         boolean asked = wanted.holds().contains(new Hold(Tie.KNOT, start.hole()));
         boolean tied = moves.stream()
-                .anyMatch(move -> move instanceof Knot knot && knot.start().equals(start.start()));
+                .anyMatch(move -> move.part() == Move.Part.KNOT && move.start().equals(start.start()));
         if (asked && !tied) {
             add(
                     Kind.KNOT_ENDS_APART,
@@ -195,8 +201,8 @@ public final class PathCheck {
                     place(start.start()),
                     place(end.start()));
         }
-        boolean knotted =
-                moves.get(last - 1) instanceof Knot knot && knot.hole().equals(start.hole());
+        boolean knotted = moves.get(last - 1).part() == Move.Part.KNOT
+                && moves.get(last - 1).start().hole().equals(start.hole());
         if (knotted && start.face() != end.face()) {
             add(
                     Kind.KNOT_ENDS_APART,
@@ -204,7 +210,7 @@ public final class PathCheck {
                     start.face().word(),
                     end.face().word());
         } else if (knotted
-                && Sides.crossed(thread, start)
+                && thread.crosses(start.hole(), start.face())
                 && (start.side() == end.side() || start.side() == Tail.Side.FREE)) {
             add(
                     Kind.TAILS_ON_ONE_SIDE,
@@ -220,8 +226,9 @@ public final class PathCheck {
             if (Math.abs(byFormula - byTrace) > TRACE_TOLERANCE * Math.max(1, byFormula)) {
                 add(
                         Kind.LENGTH_DISAGREES,
-                        "%s is %.2f mm by its formula and %.2f mm along its trace.",
-                        move,
+                        "The thread from %s to %s is %.2f mm long by one sum and %.2f mm by another: the holes lie where it cannot be measured.",
+                        place(move.start().hole()),
+                        place(move.end().hole()),
                         byFormula,
                         byTrace);
             }

@@ -1,6 +1,7 @@
 package itomichi.path;
 
 import java.util.List;
+import java.util.function.UnaryOperator;
 
 /**
  * The thread leaves a signature along the inside of its fold, goes round the head or tail edge of the cover, and into the next signature.
@@ -16,6 +17,26 @@ public record Round(Hole from, Hole to, Edge edge) implements Move {
             throw new IllegalArgumentException(
                     "Head or tail is gone round from one signature to another; read " + edge + ", " + from + ", " + to);
         }
+    }
+
+    @Override
+    public <T> T match(Cases<T> cases) {
+        return cases.round(this);
+    }
+
+    @Override
+    public Part part() {
+        return Part.SEGMENT;
+    }
+
+    @Override
+    public Move at(UnaryOperator<Hole> hole) {
+        return new Round(hole.apply(from), hole.apply(to), edge);
+    }
+
+    @Override
+    public boolean holdsBelow() {
+        return false;
     }
 
     @Override

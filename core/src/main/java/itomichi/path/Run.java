@@ -1,6 +1,8 @@
 package itomichi.path;
 
 import java.util.List;
+import java.util.function.UnaryOperator;
+import java.util.stream.IntStream;
 
 /**
  * The thread lies along a face from one hole to another; between two signatures it climbs from one to the next.
@@ -15,6 +17,26 @@ public record Run(Hole from, Hole to, Face face) implements Move {
         if (from.equals(to)) {
             throw new IllegalArgumentException("A run needs two holes; read " + from + " twice");
         }
+    }
+
+    @Override
+    public <T> T match(Cases<T> cases) {
+        return cases.run(this);
+    }
+
+    @Override
+    public Part part() {
+        return Part.SEGMENT;
+    }
+
+    @Override
+    public Move at(UnaryOperator<Hole> hole) {
+        return new Run(hole.apply(from), hole.apply(to), face);
+    }
+
+    @Override
+    public boolean holdsBelow() {
+        return false;
     }
 
     @Override
@@ -53,6 +75,16 @@ public record Run(Hole from, Hole to, Face face) implements Move {
         // across to another signature the folds may lie at different depths; the thread is measured in the plane
         Point3 level = new Point3(b.xMm(), b.yMm(), a.zMm());
         return liftMm == 0 ? List.of(a, level) : List.of(a, a.raised(liftMm), level.raised(liftMm), level);
+    }
+
+    /** The holes that the run passes over without going into them, from the head down. */
+    List<Hole> crossed() {
+        int low = Math.min(from.station(), to.station());
+        int high = Math.max(from.station(), to.station());
+        return IntStream.range(low + 1, Math.max(low + 1, high))
+                .mapToObj(station -> new Hole(from.signature(), station))
+                .filter(this::passesOver)
+                .toList();
     }
 
     /** Whether the run passes over this hole of a fold without going into it; holes of a block do not lie in one line. */

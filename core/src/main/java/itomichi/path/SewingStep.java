@@ -57,7 +57,7 @@ public record SewingStep(
 
     /** Whether a thread begins with it. */
     public boolean begins() {
-        return moves.get(0) instanceof Tail;
+        return moves.get(0).hangs();
     }
 
     /** Parts a path into steps; every move is in exactly one of them. */
@@ -67,32 +67,81 @@ public record SewingStep(
         return parting.steps;
     }
 
-    /** Takes one move after the other. */
-    private static final class Parting {
+    /** Takes one move after the other; each answer says whether a step ends with the move. */
+    private static final class Parting implements Move.Cases<Boolean> {
         private final List<SewingStep> steps = new ArrayList<>();
         private final List<Move> open = new ArrayList<>();
         private final Set<Hole> filled = new HashSet<>();
         private boolean threadInHand;
         private int thread;
 
-        void take(Move move) {
-            if (move instanceof Tail && threadInHand) {
-                open.add(move);
-                endThread();
-                return;
-            }
+        boolean take(Move move) {
             open.add(move);
-            if (move instanceof Tail) {
-                threadInHand = true;
-                thread++;
-            } else if (move instanceof Pass pass) {
-                step(Kind.PASS, filled.contains(pass.hole()));
-                filled.add(pass.hole());
-            } else if (move instanceof Kettle) {
-                step(Kind.KETTLE, true);
-            } else if (move instanceof Knot) {
-                step(open.get(0) instanceof Tail ? Kind.JOIN : Kind.TIE, true);
+            return move.match(this);
+        }
+
+        @Override
+        public Boolean pass(Pass pass) {
+            step(Kind.PASS, !filled.add(pass.hole()));
+            return true;
+        }
+
+        @Override
+        public Boolean kettle(Kettle kettle) {
+            step(Kind.KETTLE, true);
+            return true;
+        }
+
+        @Override
+        public Boolean knot(Knot knot) {
+            step(open.get(0).hangs() ? Kind.JOIN : Kind.TIE, true);
+            return true;
+        }
+
+        @Override
+        public Boolean tail(Tail tail) {
+            if (threadInHand) {
+                endThread();
+                return true;
             }
+            threadInHand = true;
+            thread++;
+            return false;
+        }
+
+        @Override
+        public Boolean run(Run run) {
+            return false;
+        }
+
+        @Override
+        public Boolean wrap(Wrap wrap) {
+            return false;
+        }
+
+        @Override
+        public Boolean link(Link link) {
+            return false;
+        }
+
+        @Override
+        public Boolean under(Under under) {
+            return false;
+        }
+
+        @Override
+        public Boolean over(Over over) {
+            return false;
+        }
+
+        @Override
+        public Boolean board(Board board) {
+            return false;
+        }
+
+        @Override
+        public Boolean round(Round round) {
+            return false;
         }
 
         /** The last tail belongs to what was done last. */
@@ -115,22 +164,17 @@ public record SewingStep(
 
         private void step(Kind kind, boolean holdsThread) {
             Towards towards = Towards.STAY;
-            List<Hole> crosses = new ArrayList<>();
             for (Move move : open) {
                 int from = move.start().hole().station();
                 int to = move.end().hole().station();
                 if (from != to) {
                     towards = to < from ? Towards.HEAD : Towards.TAIL;
                 }
-                if (move instanceof Run run && Math.abs(from - to) > 1) {
-                    for (int station = Math.min(from, to) + 1; station < Math.max(from, to); station++) {
-                        Hole hole = new Hole(run.from().signature(), station);
-                        if (run.passesOver(hole)) {
-                            crosses.add(hole);
-                        }
-                    }
-                }
             }
+            List<Hole> crosses = new ThreadPath(open)
+                    .moves(Run.class).stream()
+                            .flatMap(run -> run.crossed().stream())
+                            .toList();
             Hole target = open.get(open.size() - 1).end().hole();
             steps.add(new SewingStep(steps.size() + 1, kind, open, target, towards, holdsThread, crosses, thread));
             open.clear();

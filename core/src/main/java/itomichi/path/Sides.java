@@ -14,25 +14,15 @@ final class Sides {
         for (ThreadPath thread : path.threads()) {
             int last = thread.moves().size() - 1;
             for (int i = 0; i <= last; i++) {
-                moves.add(
-                        thread.moves().get(i) instanceof Tail tail
-                                ? laid(thread, tail, i == 0 ? Tail.Side.LEFT : Tail.Side.RIGHT)
-                                : thread.moves().get(i));
+                Move move = thread.moves().get(i);
+                moves.add(move instanceof Tail tail ? laid(thread, tail, i == 0) : move);
             }
         }
         return new ThreadPath(moves);
     }
 
-    private static Tail laid(ThreadPath thread, Tail tail, Tail.Side side) {
-        return new Tail(tail.hole(), tail.face(), crossed(thread, tail) ? side : Tail.Side.FREE);
-    }
-
-    static boolean crossed(ThreadPath thread, Tail tail) {
-        for (Move move : thread.moves()) {
-            if (move instanceof Run run && run.face() == tail.face() && run.passesOver(tail.hole())) {
-                return true;
-            }
-        }
-        return false;
+    private static Tail laid(ThreadPath thread, Tail tail, boolean first) {
+        Tail.Side side = first ? Tail.Side.LEFT : Tail.Side.RIGHT;
+        return new Tail(tail.hole(), tail.face(), thread.crosses(tail.hole(), tail.face()) ? side : Tail.Side.FREE);
     }
 }

@@ -2,6 +2,7 @@ package itomichi.path;
 
 import itomichi.measure.Length;
 import java.util.List;
+import java.util.function.Function;
 
 /**
  * A block sewn from front to back near its spine edge.
@@ -21,6 +22,16 @@ public record StabFrame(List<Place> holes, Length height, Length thickness, Leng
 
     /** A hole's place: along the spine from the head, and from the spine edge. */
     public record Place(Length fromHead, Length fromSpine) {}
+
+    @Override
+    public int signatures() {
+        return 1;
+    }
+
+    @Override
+    public <T> T match(Function<FoldFrame, T> folds, Function<StabFrame, T> block) {
+        return block.apply(this);
+    }
 
     private Place place(Hole hole) {
         return holes.get(hole.station() - 1);

@@ -114,20 +114,8 @@ public record StitchPattern(Set<Hole> holes, List<Stitch> stitches, List<Hold> h
         }
 
         private void leave(Move move) {
-            Hole hole = move.start().hole();
-            if (move instanceof Run run) {
-                stitch(new Stitch(run.face(), run.from(), run.to()));
-            } else if (move instanceof Under under) {
-                stitch(new Stitch(Face.OUTSIDE, under.from(), under.to()));
-                holds.add(new Hold(Tie.UNDER, lower(under.from(), under.to())));
-            } else if (move instanceof Round round) {
-                holds.add(new Hold(Tie.of(round.edge()), lower(round.from(), round.to())));
-            } else if (move instanceof Wrap wrap) {
-                holds.add(new Hold(Tie.of(wrap.edge()), hole));
-            } else if (!(move instanceof Pass || move instanceof Tail)) {
-                holds.add(new Hold(tie(move), hole));
-            }
-            holes.add(hole);
+            move.match(new Left(this));
+            holes.add(move.start().hole());
         }
 
         /** The pattern; its signatures hold on to each other. */
@@ -170,17 +158,72 @@ public record StitchPattern(Set<Hole> holes, List<Stitch> stitches, List<Hold> h
         return new Builder().leave(path.moves()).build();
     }
 
-    private static Tie tie(Move move) {
-        if (move instanceof Link) {
-            return Tie.LINK;
-        }
-        if (move instanceof Kettle) {
-            return Tie.KETTLE;
-        }
-        return move instanceof Over ? Tie.OVER : move instanceof Board ? Tie.BOARD : Tie.KNOT;
-    }
+    /** What a move leaves in a pattern. */
+    private record Left(Builder pattern) implements Move.Cases<Builder> {
 
-    private static Hole lower(Hole one, Hole other) {
-        return one.compareTo(other) < 0 ? one : other;
+        private Builder hold(Tie tie, Hole hole) {
+            pattern.holds.add(new Hold(tie, hole));
+            return pattern;
+        }
+
+        private static Hole lower(Hole one, Hole other) {
+            return one.compareTo(other) < 0 ? one : other;
+        }
+
+        @Override
+        public Builder pass(Pass pass) {
+            return pattern;
+        }
+
+        @Override
+        public Builder run(Run run) {
+            return pattern.stitch(new Stitch(run.face(), run.from(), run.to()));
+        }
+
+        @Override
+        public Builder wrap(Wrap wrap) {
+            return hold(Tie.of(wrap.edge()), wrap.hole());
+        }
+
+        @Override
+        public Builder link(Link link) {
+            return hold(Tie.LINK, link.hole());
+        }
+
+        @Override
+        public Builder kettle(Kettle kettle) {
+            return hold(Tie.KETTLE, kettle.hole());
+        }
+
+        @Override
+        public Builder under(Under under) {
+            pattern.stitch(new Stitch(Face.OUTSIDE, under.from(), under.to()));
+            return hold(Tie.UNDER, lower(under.from(), under.to()));
+        }
+
+        @Override
+        public Builder over(Over over) {
+            return hold(Tie.OVER, over.hole());
+        }
+
+        @Override
+        public Builder board(Board board) {
+            return hold(Tie.BOARD, board.hole());
+        }
+
+        @Override
+        public Builder round(Round round) {
+            return hold(Tie.of(round.edge()), lower(round.from(), round.to()));
+        }
+
+        @Override
+        public Builder knot(Knot knot) {
+            return hold(Tie.KNOT, knot.hole());
+        }
+
+        @Override
+        public Builder tail(Tail tail) {
+            return pattern;
+        }
     }
 }

@@ -14,7 +14,7 @@ import java.util.Map;
  * <p>A run bows slightly, so that it is seen where one stitch ends and the next begins; one that lies where another lies already bows a
  * little more. Nothing else is drawn elsewhere than it lies.
  */
-public final class Strands {
+public final class Strands implements Move.Cases<List<Strand>> {
 
     /** How far the first thread between two holes bows, as a share of its length, and at most, mm. */
     private static final double BOW_SHARE = 0.06;
@@ -22,6 +22,8 @@ public final class Strands {
     private static final double MOST_BOW_MM = 1.6;
     /** Half the width of the loop that a link is drawn as, mm. */
     private static final double LOOP_MM = 0.9;
+    /** Where the middle of a loop pulls to, in pitches below its hole: half of it is where the curve comes. */
+    private static final double PULLED_PITCHES = 1.7;
 
     private final Frame frame;
     private final Map<StitchPattern.Stitch, Integer> lanes = new HashMap<>();
@@ -29,14 +31,14 @@ public final class Strands {
 
     private Strands(Frame frame) {
         this.frame = frame;
-        this.signatures = frame instanceof FoldFrame fold ? fold.layers().size() : 1;
+        this.signatures = frame.signatures();
     }
 
     /** The strands of each move, in sewing order. */
     public static List<List<Strand>> of(ThreadPath path, Frame frame) {
         Strands strands = new Strands(frame);
         List<List<Strand>> all = new ArrayList<>();
-        path.moves().forEach(move -> all.add(strands.of(move)));
+        path.moves().forEach(move -> all.add(move.match(strands)));
         return all;
     }
 
@@ -45,48 +47,82 @@ public final class Strands {
         Strands strands = new Strands(frame);
         return steps.stream()
                 .map(step -> step.moves().stream()
-                        .flatMap(move -> strands.of(move).stream())
+                        .flatMap(move -> move.match(strands).stream())
                         .toList())
                 .toList();
     }
 
-    private List<Strand> of(Move move) {
-        Spot start = move.start();
-        Hole hole = start.hole();
-        if (move instanceof Run run) {
-            return List.of(strand(start, run.climbs() ? Kind.CLIMB : Kind.RUN, bowed(run)));
-        }
-        if (move instanceof Under under) {
-            Point a = at(start);
-            Point b = at(under.end());
-            Point pulled = new Point(
-                    (a.alongMm() + b.alongMm()) / 2, (a.acrossMm() + b.acrossMm()) / 2 - 1.7 * frame.pitchMm(hole));
-            return List.of(strand(start, Kind.LINK, List.of(a, pulled, b)));
-        }
-        if (move instanceof Link || move instanceof Kettle) {
-            double wide = move instanceof Kettle ? 2 * LOOP_MM : LOOP_MM;
-            Point a = at(start);
-            return List.of(strand(
-                    start,
-                    move instanceof Kettle ? Kind.KETTLE : Kind.LINK,
-                    List.of(
-                            new Point(a.alongMm() - wide, a.acrossMm()),
-                            new Point(a.alongMm(), a.acrossMm() - 1.7 * frame.pitchMm(hole)),
-                            new Point(a.alongMm() + wide, a.acrossMm()))));
-        }
-        if (move instanceof Over || move instanceof Board) {
-            return List.of(round(start, move instanceof Over));
-        }
-        if (move instanceof Round around) {
-            return around(around);
-        }
-        if (move instanceof Wrap wrap) {
-            return wrap(wrap);
-        }
-        if (move instanceof Knot || move instanceof Tail) {
-            return List.of(strand(start, move instanceof Knot ? Kind.KNOT : Kind.TAIL, List.of(at(start))));
-        }
+    /** Seen as the dot of its hole, which is drawn with the work. */
+    @Override
+    public List<Strand> pass(Pass pass) {
         return List.of();
+    }
+
+    @Override
+    public List<Strand> run(Run run) {
+        return List.of(strand(run.start(), run.climbs() ? Kind.CLIMB : Kind.RUN, bowed(run)));
+    }
+
+    @Override
+    public List<Strand> under(Under under) {
+        Point a = at(under.start());
+        Point b = at(under.end());
+        Point pulled = new Point(
+                (a.alongMm() + b.alongMm()) / 2,
+                (a.acrossMm() + b.acrossMm()) / 2 - PULLED_PITCHES * frame.pitchMm(under.from()));
+        return List.of(strand(under.start(), Kind.LINK, List.of(a, pulled, b)));
+    }
+
+    @Override
+    public List<Strand> link(Link link) {
+        return List.of(loop(link, Kind.LINK, LOOP_MM));
+    }
+
+    @Override
+    public List<Strand> kettle(Kettle kettle) {
+        return List.of(loop(kettle, Kind.KETTLE, 2 * LOOP_MM));
+    }
+
+    private Strand loop(Move move, Kind kind, double halfMm) {
+        Point a = at(move.start());
+        double below = PULLED_PITCHES * frame.pitchMm(move.start().hole());
+        return strand(
+                move.start(),
+                kind,
+                List.of(
+                        new Point(a.alongMm() - halfMm, a.acrossMm()),
+                        new Point(a.alongMm(), a.acrossMm() - below),
+                        new Point(a.alongMm() + halfMm, a.acrossMm())));
+    }
+
+    /** Across the cord. */
+    @Override
+    public List<Strand> over(Over over) {
+        Point a = at(over.start());
+        double half = frame.supports().cord().mm() / 2;
+        return List.of(strand(
+                over.start(),
+                Kind.ROUND_SUPPORT,
+                List.of(new Point(a.alongMm(), a.acrossMm() - half), new Point(a.alongMm(), a.acrossMm() + half))));
+    }
+
+    /** Out to the board's hole: of the first signature to one side, of the last to the other. */
+    @Override
+    public List<Strand> board(Board board) {
+        Point a = at(board.start());
+        double out = frame.supports().boardHole().mm() * (board.hole().signature() == signatures ? 1 : -1);
+        return List.of(strand(
+                board.start(), Kind.ROUND_SUPPORT, List.of(a, new Point(a.alongMm(), a.acrossMm() + out))));
+    }
+
+    @Override
+    public List<Strand> knot(Knot knot) {
+        return List.of(strand(knot.start(), Kind.KNOT, List.of(at(knot.start()))));
+    }
+
+    @Override
+    public List<Strand> tail(Tail tail) {
+        return List.of(strand(tail.start(), Kind.TAIL, List.of(at(tail.start()))));
     }
 
     private Strand strand(Spot spot, Kind kind, List<Point> points) {
@@ -118,22 +154,8 @@ public final class Strands {
         return List.of(a, pulled, b);
     }
 
-    /** Across the cord, or out to the board's hole: of the first signature to one side, of the last to the other. */
-    private Strand round(Spot spot, boolean cord) {
-        Point a = at(spot);
-        double half = frame.supports().cord().mm() / 2;
-        double out = frame.supports().boardHole().mm() * (spot.hole().signature() == signatures ? 1 : -1);
-        return strand(
-                spot,
-                Kind.ROUND_SUPPORT,
-                cord
-                        ? List.of(
-                                new Point(a.alongMm(), a.acrossMm() - half),
-                                new Point(a.alongMm(), a.acrossMm() + half))
-                        : List.of(a, new Point(a.alongMm(), a.acrossMm() + out)));
-    }
-
-    private List<Strand> around(Round round) {
+    @Override
+    public List<Strand> round(Round round) {
         Point a = at(round.start());
         Point b = at(round.end());
         double way = round.edge() == Edge.HEAD ? -1 : 1;
@@ -150,7 +172,8 @@ public final class Strands {
                 strand(round.end(), Kind.RUN, List.of(new Point(edge, 0), b)));
     }
 
-    private List<Strand> wrap(Wrap wrap) {
+    @Override
+    public List<Strand> wrap(Wrap wrap) {
         Point a = at(wrap.start());
         double far = frame.toEdgeMm(wrap.hole(), wrap.edge());
         Point edge = switch (wrap.edge()) {

@@ -1,6 +1,7 @@
 package itomichi.path;
 
 import java.util.List;
+import java.util.function.UnaryOperator;
 
 /**
  * A free end of the thread.
@@ -20,13 +21,33 @@ public record Tail(Hole hole, Face face, Side side) implements Move {
     }
 
     @Override
-    public Spot start() {
-        return new Spot(hole, face);
+    public <T> T match(Cases<T> cases) {
+        return cases.tail(this);
     }
 
     @Override
-    public boolean lies() {
+    public Part part() {
+        return Part.END;
+    }
+
+    @Override
+    public Move at(UnaryOperator<Hole> hole) {
+        return new Tail(hole.apply(this.hole), face, side);
+    }
+
+    @Override
+    public boolean holdsBelow() {
         return false;
+    }
+
+    @Override
+    public Move reversed() {
+        return this;
+    }
+
+    @Override
+    public Spot start() {
+        return new Spot(hole, face);
     }
 
     @Override

@@ -20,7 +20,7 @@ public record ThreadPath(List<Move> moves) {
     /** Thread that lies in the work, without its tails, mm. */
     public double sewnMm(Frame frame) {
         return moves.stream()
-                .filter(move -> !(move instanceof Tail))
+                .filter(move -> !move.hangs())
                 .mapToDouble(move -> move.lengthMm(frame))
                 .sum();
     }
@@ -28,7 +28,7 @@ public record ThreadPath(List<Move> moves) {
     /** Thread that hangs free at both ends, mm. */
     public double tailsMm(Frame frame) {
         return moves.stream()
-                .filter(Tail.class::isInstance)
+                .filter(Move::hangs)
                 .mapToDouble(move -> move.lengthMm(frame))
                 .sum();
     }
@@ -38,7 +38,7 @@ public record ThreadPath(List<Move> moves) {
         List<ThreadPath> threads = new ArrayList<>();
         int from = 0;
         for (int i = 1; i < moves.size(); i++) {
-            if (moves.get(i) instanceof Tail && i > from) {
+            if (moves.get(i).hangs() && i > from) {
                 threads.add(new ThreadPath(moves.subList(from, i + 1)));
                 from = i + 1;
             }
@@ -54,7 +54,7 @@ public record ThreadPath(List<Move> moves) {
         List<Point3> points = new ArrayList<>();
         for (Move move : moves) {
             List<Point3> piece = new ArrayList<>(move.trace(frame));
-            if (move instanceof Tail && points.isEmpty()) {
+            if (move.hangs() && points.isEmpty()) {
                 Collections.reverse(piece);
             }
             points.addAll(points.isEmpty() ? piece : piece.subList(1, piece.size()));
@@ -62,12 +62,22 @@ public record ThreadPath(List<Move> moves) {
         return points;
     }
 
+    /** Moves of one kind, in sewing order. */
+    public <M extends Move> List<M> moves(Class<M> kind) {
+        return moves.stream().filter(kind::isInstance).map(kind::cast).toList();
+    }
+
+    /** Whether a stitch of it passes over a hole on that face without going in. */
+    public boolean crosses(Hole hole, Face face) {
+        return moves(Run.class).stream().anyMatch(run -> run.face() == face && run.passesOver(hole));
+    }
+
     /** How often the needle passes through each hole. */
     public Map<Hole, Integer> passes() {
         Map<Hole, Integer> passes = new HashMap<>();
         for (Move move : moves) {
-            if (move instanceof Pass pass) {
-                passes.merge(pass.hole(), 1, Integer::sum);
+            if (move.passes()) {
+                passes.merge(move.start().hole(), 1, Integer::sum);
             }
         }
         return passes;

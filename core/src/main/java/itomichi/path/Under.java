@@ -2,6 +2,7 @@ package itomichi.path;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.function.UnaryOperator;
 
 /**
  * The thread runs outside between two holes and on its way passes under the stitch of the signature below.
@@ -15,6 +16,26 @@ public record Under(Hole from, Hole to) implements Move {
         if (from.equals(to)) {
             throw new IllegalArgumentException("A stitch under another needs two holes; read " + from + " twice");
         }
+    }
+
+    @Override
+    public <T> T match(Cases<T> cases) {
+        return cases.under(this);
+    }
+
+    @Override
+    public Part part() {
+        return Part.SEGMENT;
+    }
+
+    @Override
+    public Move at(UnaryOperator<Hole> hole) {
+        return new Under(hole.apply(from), hole.apply(to));
+    }
+
+    @Override
+    public boolean holdsBelow() {
+        return true;
     }
 
     @Override

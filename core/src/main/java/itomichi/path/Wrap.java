@@ -1,6 +1,7 @@
 package itomichi.path;
 
 import java.util.List;
+import java.util.function.UnaryOperator;
 
 /**
  * The thread goes from a hole round an edge of the block and arrives at the same hole on the other face.
@@ -10,6 +11,26 @@ import java.util.List;
  * @param to the face it arrives on
  */
 public record Wrap(Hole hole, Edge edge, Face to) implements Move {
+
+    @Override
+    public <T> T match(Cases<T> cases) {
+        return cases.wrap(this);
+    }
+
+    @Override
+    public Part part() {
+        return Part.SEGMENT;
+    }
+
+    @Override
+    public Move at(UnaryOperator<Hole> hole) {
+        return new Wrap(hole.apply(this.hole), edge, to);
+    }
+
+    @Override
+    public boolean holdsBelow() {
+        return false;
+    }
 
     @Override
     public Spot start() {

@@ -3,7 +3,9 @@
  * checks that know nothing of how a path was made.
  *
  * <p>Read {@link itomichi.path.Move} first, then {@link itomichi.path.ThreadPath} and {@link itomichi.path.PathCheck}. A new kind of move is
- * one record that says where it starts, where it ends, how long it is and how it lies. Uses {@code station} and {@code measure}.
+ * one record that says where it starts, where it ends, how long it is and how it lies.
+ *
+ * <p>Uses measure, finding, station.
  */
 @NullMarked
 package itomichi.path;

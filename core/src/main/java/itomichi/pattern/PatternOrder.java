@@ -4,8 +4,8 @@ import itomichi.measure.Fineness;
 import itomichi.measure.Length;
 import itomichi.measure.Phrase;
 import itomichi.order.Completion;
+import itomichi.order.EulerTrail;
 import itomichi.order.Order;
-import itomichi.order.Orders;
 import itomichi.order.Question;
 import itomichi.path.Face;
 import itomichi.path.Hole;
@@ -16,12 +16,28 @@ import itomichi.pattern.OwnPattern.Line;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Optional;
 import java.util.Set;
 import java.util.TreeSet;
+import java.util.function.Function;
 import java.util.stream.Collectors;
 
 /** How a pattern is sewn with one thread, or what it wants. */
 public sealed interface PatternOrder {
+
+    /**
+     * The answer for what came of it.
+     *
+     * @param sewn asked where it can be sewn as it stands
+     * @param lacking asked where stitches are to be added
+     * @param unsewable asked where it holds nothing
+     */
+    <T> T match(Function<Sewn, T> sewn, Function<Lacking, T> lacking, Function<Unsewable, T> unsewable);
+
+    /** How it is sewn, where it can be as it stands. */
+    default Optional<Sewn> sewn() {
+        return match(Optional::of, lacking -> Optional.empty(), unsewable -> Optional.empty());
+    }
 
     /**
      * It can be sewn as it stands.
@@ -31,7 +47,12 @@ public sealed interface PatternOrder {
      * @param throughAtEnd whether the thread goes through that hole once more at the end, to lie beside its beginning
      * @param lies how the thread lies and passes, from the first stitch to the last
      */
-    record Sewn(Hole start, Face ends, boolean throughAtEnd, List<Move> lies) implements PatternOrder {}
+    record Sewn(Hole start, Face ends, boolean throughAtEnd, List<Move> lies) implements PatternOrder {
+        @Override
+        public <T> T match(Function<Sewn, T> sewn, Function<Lacking, T> lacking, Function<Unsewable, T> unsewable) {
+            return sewn.apply(this);
+        }
+    }
 
     /**
      * No single thread leaves just these stitches.
@@ -41,6 +62,10 @@ public sealed interface PatternOrder {
      * @param proven whether nothing shorter will do; else it is the shortest found
      */
     record Lacking(List<Line> add, Length more, boolean proven) implements PatternOrder {
+        @Override
+        public <T> T match(Function<Sewn, T> sewn, Function<Lacking, T> lacking, Function<Unsewable, T> unsewable) {
+            return lacking.apply(this);
+        }
 
         /** What is to be added to the pattern it was found for, in a sentence. */
         public Phrase words(OwnPattern pattern) {
@@ -60,7 +85,12 @@ public sealed interface PatternOrder {
      *
      * @param reason what is wrong, and where
      */
-    record Unsewable(String reason) implements PatternOrder {}
+    record Unsewable(String reason) implements PatternOrder {
+        @Override
+        public <T> T match(Function<Sewn, T> sewn, Function<Lacking, T> lacking, Function<Unsewable, T> unsewable) {
+            return unsewable.apply(this);
+        }
+    }
 
     /** How it is sewn in the first signature, or the side of the block. */
     static PatternOrder of(OwnPattern pattern) {
@@ -78,19 +108,19 @@ public sealed interface PatternOrder {
             return new Unsewable("Hole " + hole + " holds no thread: no stitch leads to it.");
         }
         Completion.Result result = Completion.cheapest(lies, pattern.frame(), pattern.side());
-        if (result instanceof Completion.Result.Add add) {
-            List<Line> lines = new ArrayList<>();
-            for (Run run : add.runs()) {
-                boolean outer = run.face() == pattern.face(true);
-                lines.add(new Line(outer, run.from().station(), run.to().station()));
-            }
-            return new Lacking(lines, Length.ofMm(add.mm()), add.proven());
+        return result.match(
+                whole -> sewn(pattern, lies, whole),
+                add -> lacking(pattern, add),
+                hopeless -> new Unsewable("With two holes alone these stitches cannot be joined to one thread."));
+    }
+
+    private static PatternOrder lacking(OwnPattern pattern, Completion.Result.Add add) {
+        List<Line> lines = new ArrayList<>();
+        for (Run run : add.runs()) {
+            boolean outer = run.face() == pattern.face(true);
+            lines.add(new Line(outer, run.from().station(), run.to().station()));
         }
-        if (result instanceof Completion.Result.Hopeless) {
-            return new Unsewable("With two holes alone these stitches cannot be joined to one thread.");
-        }
-        Completion.Result.Whole whole = (Completion.Result.Whole) result;
-        return sewn(pattern, lies, whole);
+        return new Lacking(lines, Length.ofMm(add.mm()), add.proven());
     }
 
     private static PatternOrder sewn(OwnPattern pattern, List<Move> lies, Completion.Result.Whole whole) {
@@ -99,9 +129,9 @@ public sealed interface PatternOrder {
         Face ready = whole.surplus() < 0 ? inner : outer;
         Face arrival = whole.surplus() > 0 ? outer : inner;
         Hole start = whole.surplus() == 0 ? nearestMiddle(pattern, lies) : whole.hole();
-        Order order = Orders.find(
+        Order order = EulerTrail.find(
                 new Question(lies, new Spot(start, ready), new Spot(start, arrival), Set.of(), pattern.frame()));
-        List<Move> found = ((Order.Found) order).moves();
+        List<Move> found = order.sewn();
         return new Sewn(start, whole.surplus() < 0 ? outer : inner, whole.surplus() != 0, found);
     }
 

@@ -1,6 +1,7 @@
 package itomichi.plan;
 
 import itomichi.gathering.Gathered;
+import itomichi.spec.BookSpec;
 
 /**
  * The pages nobody asked for: the last ones.
@@ -8,18 +9,18 @@ import itomichi.gathering.Gathered;
  * @param first number of the first of them
  * @param last number of the last page; less than the first where there are none
  */
-record Blanks(int first, int last) {
+public record Blanks(int first, int last) {
 
-    static Blanks of(BookSpec spec, Gathered gathered) {
+    public static Blanks of(BookSpec spec, Gathered gathered) {
         return new Blanks(spec.pages() + 1, gathered.pages());
     }
 
-    int count() {
+    public int count() {
         return Math.max(0, last - first + 1);
     }
 
     /** By number, for instance {@code 31 and 32} or {@code 221 to 244}; empty where there are none. */
-    String named() {
+    public String named() {
         return switch (count()) {
             case 0 -> "";
             case 1 -> "" + first;

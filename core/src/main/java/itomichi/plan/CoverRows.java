@@ -4,6 +4,8 @@ import itomichi.gathering.Block;
 import itomichi.measure.Fineness;
 import itomichi.measure.Length;
 import itomichi.measure.Phrase;
+import itomichi.measure.Shown;
+import itomichi.spec.BookSpec;
 import itomichi.station.RowScheme;
 import itomichi.station.Rows;
 import java.util.ArrayList;
@@ -65,15 +67,14 @@ final class CoverRows {
     }
 
     private List<Holes.School> schools(Length hole) {
-        Length margin =
-                spec.holes().rows() instanceof RowScheme.EdgeMargin edge ? edge.margin() : RowScheme.USUAL_MARGIN;
-        Length pitch = spec.holes().rows() instanceof RowScheme.Pitch set ? set.pitch() : usualPitch();
+        Length margin = spec.holes().rows().toldMargin().orElse(RowScheme.USUAL_MARGIN);
+        Length pitch = spec.holes().rows().toldPitch().orElseGet(this::usualPitch);
         Length width = spine.width();
         int n = spine.rows();
         Length equal = width.times(1.0 / (n + 1));
         return List.of(
                 school(
-                        "EQUAL",
+                        Holes.School.EQUAL,
                         new RowScheme.EqualGaps(),
                         Phrase.of("{} ÷ ({} + 1) = {} everywhere", mark(width), n, mark(equal)),
                         hole),
@@ -115,7 +116,7 @@ final class CoverRows {
         return naturalMm >= 12 ? Length.ofMm(12) : naturalMm <= 3 ? Length.ofMm(3) : Length.ofMm(Math.floor(naturalMm));
     }
 
-    private static itomichi.measure.Shown mark(Length length) {
+    private static Shown mark(Length length) {
         return length.at(Fineness.MARK);
     }
 

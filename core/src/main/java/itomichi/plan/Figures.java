@@ -13,12 +13,13 @@ import itomichi.gathering.Gathered;
 import itomichi.measure.Fineness;
 import itomichi.measure.Length;
 import itomichi.measure.Phrase;
+import itomichi.spec.BookSpec;
 import itomichi.structure.ThumbRule;
 import java.util.ArrayList;
 import java.util.List;
 
 /** Gathers the figures of the band in the order of the work. */
-final class Figures {
+public final class Figures {
 
     private static final Formula DOUBLE = Formula.of("2 × (W + a)");
     private static final Formula ONE = Formula.of("W + a");
@@ -33,45 +34,64 @@ final class Figures {
     private final BookSpec spec;
     private final List<Figure> figures = new ArrayList<>();
 
-    Figures(BookSpec spec) {
+    private Figures(BookSpec spec) {
         this.spec = spec;
     }
 
-    List<Figure> all() {
-        return figures;
+    /** The figures of a book, each with its working, in the order of the work. */
+    public static List<Figure> of(WorkedBook worked) {
+        Figures figures = new Figures(worked.spec());
+        figures.addSheets(worked.gathered(), worked.papers());
+        figures.addThickness(worked.gathered(), worked.papers());
+        worked.holes().ifPresent(made -> new HoleFigures(worked.spec(), figures).add(made));
+        worked.sewing()
+                .ifPresentOrElse(
+                        sewing -> figures.add(
+                                        "thread-thickness",
+                                        "Thread thickness",
+                                        worked.thicknesses().thread())
+                                .add("thread", "Thread to cut", sewing.need().cut()),
+                        () -> figures.addThreadByRule(worked.gathered()));
+        worked.cover().ifPresent(figures::addCover);
+        figures.add("time", "At the bench", worked.time());
+        return figures.figures;
+    }
+
+    Figures add(Figure figure) {
+        figures.add(figure);
+        return this;
     }
 
     Figures add(String key, String label, Working working) {
-        figures.add(new Figure(key, label, working));
-        return this;
+        return add(new Figure(key, label, working));
     }
 
-    Figures addSheets(Gathered gathered, List<PaperPlan> papers) {
-        boolean folded = gathered instanceof Gathered.InSignatures;
-        if (gathered instanceof Gathered.InSignatures signatures
-                && signatures.sheets() != spec.extent().sheets(true)) {
-            figures.add(splitSheets(signatures));
-        } else {
-            Working.Builder working = Working.by(SHEETS)
-                    .with("P", "pages wanted", Quantity.count(spec.pages()))
-                    .with(
-                            "e",
-                            "pages of a sheet" + (folded ? ", folded once" : ""),
-                            Quantity.count(Extent.pagesPerSheet(folded)))
-                    .from(Source.DEFINITION);
-            String blanks = Blanks.of(spec, gathered).named();
-            if (!blanks.isEmpty()) {
-                working.note(Phrase.of("Blank: {}.", blanks));
-            }
-            add("sheets", folded ? "Sheets to fold" : "Sheets", working.gives(COUNT));
-        }
-        if (gathered instanceof Gathered.InSignatures signatures
-                && spec.bound().form().most() > 1) {
-            figures.add(signatures(signatures));
-        }
-        addSheetSize(gathered);
+    private void addSheets(Gathered gathered, List<PaperPlan> papers) {
+        boolean folded = gathered.folded().isPresent();
+        gathered.folded()
+                .filter(signatures -> signatures.sheets() != spec.extent().sheets(true))
+                .ifPresentOrElse(
+                        signatures -> figures.add(splitSheets(signatures)), () -> addSheetsByPages(gathered, folded));
+        gathered.folded()
+                .filter(signatures -> spec.bound().form().most() > 1)
+                .ifPresent(signatures -> figures.add(signatures(signatures)));
+        addSheetSize(gathered, folded);
         addStock(papers);
-        return this;
+    }
+
+    private void addSheetsByPages(Gathered gathered, boolean folded) {
+        Working.Builder working = Working.by(SHEETS)
+                .with("P", "pages wanted", Quantity.count(spec.pages()))
+                .with(
+                        "e",
+                        "pages of a sheet" + (folded ? ", folded once" : ""),
+                        Quantity.count(Extent.pagesPerSheet(folded)))
+                .from(Source.DEFINITION);
+        String blanks = Blanks.of(spec, gathered).named();
+        if (!blanks.isEmpty()) {
+            working.note(Phrase.of("Blank: {}.", blanks));
+        }
+        add("sheets", folded ? "Sheets to fold" : "Sheets", working.gives(COUNT));
     }
 
     /** Where blank pages or a recipe make it other than the pages alone would. */
@@ -107,8 +127,7 @@ final class Figures {
                 Phrase.of("{}{}", gathered.sharing().words(), ends > 0 ? " + 2 ends" : ""));
     }
 
-    private void addSheetSize(Gathered gathered) {
-        boolean folded = gathered instanceof Gathered.InSignatures;
+    private void addSheetSize(Gathered gathered, boolean folded) {
         Working working = Working.by(folded ? DOUBLE : ONE)
                 .with("W", "width of the leaf", Quantity.of(spec.leaf().width(), Fineness.CUT))
                 .with("a", "to be trimmed", Quantity.of(spec.papers().trim(), Fineness.CUT))
@@ -177,7 +196,7 @@ final class Figures {
                 .gives(COUNT);
     }
 
-    Figures addThickness(Gathered gathered, List<PaperPlan> papers) {
+    private void addThickness(Gathered gathered, List<PaperPlan> papers) {
         for (int i = 0; i < papers.size(); i++) {
             add(
                     i == 0 ? "paper-thickness" : "paper-thickness-" + (i + 1),
@@ -186,34 +205,31 @@ final class Figures {
                             : papers.get(i).paper().paper().name(),
                     papers.get(i).thickness());
         }
-        if (gathered instanceof Gathered.Singly singly) {
-            return add("block", "Stack, pressed", singly.thickness());
-        }
-        Gathered.InSignatures folded = (Gathered.InSignatures) gathered;
+        gathered.match(this::addFolds, singly -> add("block", "Stack, pressed", singly.thickness()));
+    }
+
+    private Figures addFolds(Gathered.InSignatures folded) {
         add(
                 "fold",
                 "Folded thickness",
                 folded.thickest().foldThickness(spec.bound().form().comfort()));
         add("creep", "Creep", folded.thickest().creep());
-        if (spec.bound().form().most() > 1) {
-            Block block = folded.block();
-            add("block", "Block, pressed", block.pressed());
-            if (block.foreEdge().result().number() != block.pressed().result().number()) {
-                add("fore-edge", "At the fore edge", block.foreEdge());
-            }
-            add("swell", "Swell", block.swell());
-            add("spine", "Spine", block.spine());
-            add("wedge", "Wedge", block.wedge());
+        return spec.bound().form().most() > 1 ? addBlock(folded.block()) : this;
+    }
+
+    private Figures addBlock(Block block) {
+        add("block", "Block, pressed", block.pressed());
+        if (block.foreEdge().result().number() != block.pressed().result().number()) {
+            add("fore-edge", "At the fore edge", block.foreEdge());
         }
-        return this;
+        return add("swell", "Swell", block.swell())
+                .add("spine", "Spine", block.spine())
+                .add("wedge", "Wedge", block.wedge());
     }
 
     /** What thread the rule of thumb cuts, where the path cannot be worked out yet. */
-    void addThreadByRule(Gathered gathered) {
-        int signatures = gathered instanceof Gathered.InSignatures folded
-                ? folded.block().signatures().size()
-                : 1;
-        ThumbRule rule = spec.bound().threadRule(spec.stations().count(), signatures);
+    private void addThreadByRule(Gathered gathered) {
+        ThumbRule rule = spec.bound().threadRule(spec.stations().count(), gathered.signatures());
         if (rule.highHeights() <= 0) {
             return;
         }
@@ -232,7 +248,7 @@ final class Figures {
                         .gives(thread));
     }
 
-    void addCover(SoftCover cover) {
+    private void addCover(SoftCover cover) {
         figures.add(Figure.shownAs(
                 "cover",
                 "Soft cover, flat",

@@ -14,12 +14,13 @@ import itomichi.punching.Collation;
 import itomichi.punching.HoleGroup;
 import itomichi.punching.PunchList;
 import itomichi.punching.Tool;
+import itomichi.spec.BookSpec;
 import itomichi.station.Role;
-import itomichi.station.StationScheme;
 import itomichi.station.Stations;
 import itomichi.structure.Hands;
 import itomichi.structure.Holing;
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -47,43 +48,37 @@ final class FoldHoles {
 
     /** @param passes of the needle through a station of one signature, by its number */
     private FoldHoles(
-            BookSpec spec, Gathered.InSignatures gathered, Length strand, Stations stations, IntUnaryOperator passes) {
+            BookSpec spec,
+            Gathered.InSignatures gathered,
+            Length strand,
+            HolePlaces.AlongFolds places,
+            IntUnaryOperator passes) {
         this.spec = spec;
         this.gathered = gathered;
         this.strand = strand;
-        this.stations = stations;
+        this.stations = places.stations();
         this.passes = passes;
         this.holing = spec.bound().holing();
-        this.roles = holing.roles(stations.count());
+        this.roles = places.roles();
     }
 
+    /** @param sewn passes of the needle through each station, where an order of sewing tells them */
     static Holes.InFolds of(
-            BookSpec spec, Gathered.InSignatures gathered, Length strand, Stations stations, IntUnaryOperator passes) {
-        return new FoldHoles(spec, gathered, strand, stations, passes).plan();
+            BookSpec spec,
+            Gathered.InSignatures gathered,
+            Length strand,
+            HolePlaces.AlongFolds places,
+            Map<Integer, Integer> sewn) {
+        Holing holing = spec.bound().holing();
+        return new FoldHoles(
+                        spec,
+                        gathered,
+                        strand,
+                        places,
+                        number -> sewn.getOrDefault(
+                                number, holing.passes(places.roles().get(number - 1))))
+                .plan();
     }
-
-    /** The stations wanted, or where there is no room for them, as many placed afresh; a remark then says so. */
-    static Stations stations(BookSpec spec) {
-        Length height = spec.leaf().height();
-        return spec.stations().unfit(height).isEmpty()
-                ? spec.stations().along(height)
-                : afresh(spec).along(height);
-    }
-
-    /** As many stations, or one more where so many cannot be sewn, a tenth of the height from head and tail. */
-    static StationScheme afresh(BookSpec spec) {
-        int count = spec.stations().count();
-        int fresh = IntStream.of(count, count + 1)
-                .filter(wanted -> spec.stitching()
-                        .map(sewn -> sewn.takesStations(wanted, spec.variant()))
-                        .orElse(true))
-                .findFirst()
-                .orElse(spec.bound().usualStations());
-        return new StationScheme.Share(Math.max(2, fresh), FRESH_SHARE);
-    }
-
-    /** Margins set afresh when the ones given do not fit: a tenth of the height at each end. */
-    static final double FRESH_SHARE = 0.1;
 
     private boolean children() {
         return spec.use().hands() == Hands.CHILDREN;
@@ -92,7 +87,7 @@ final class FoldHoles {
     private Holes.InFolds plan() {
         List<Signature> signatures = gathered.block().signatures();
         List<Holes.Fold> folds = folds(signatures.size());
-        groupHoles(HoleGroup.Place.FOLDS, 1, folds, gathered.thickest().laidFlat());
+        groupHoles(HoleGroup.Through.FOLDS, 1, folds, gathered.thickest().laidFlat());
         for (int i = 0; i < folds.size(); i++) {
             tick(i, signatures.get(i), folds.get(i));
         }
@@ -154,7 +149,7 @@ final class FoldHoles {
     }
 
     /** Stations that the needle passes equally often are made alike. */
-    private void groupHoles(HoleGroup.Place place, int share, List<Holes.Fold> folds, Length stack) {
+    private void groupHoles(HoleGroup.Through place, int share, List<Holes.Fold> folds, Length stack) {
         Map<Integer, List<Integer>> byPasses = new TreeMap<>();
         for (int number = 1; number <= stations.count(); number++) {
             byPasses.computeIfAbsent(passes.applyAsInt(number) * share, often -> new ArrayList<>())
@@ -167,7 +162,7 @@ final class FoldHoles {
                     .mapToLong(fold ->
                             fold.stations().stream().filter(numbers::contains).count())
                     .sum();
-            Tool tool = place == HoleGroup.Place.COVER
+            Tool tool = place == HoleGroup.Through.COVER
                     ? Tool.throughCover(size.length(), children())
                     : Tool.throughFold(size.length(), stack, children());
             groups.add(new HoleGroup(place, "stations " + Numbered.of(numbers), (int) holes, often, size, tool));
@@ -186,12 +181,12 @@ final class FoldHoles {
                 Length.ZERO,
                 IntStream.rangeClosed(1, stations.count()).boxed().toList());
         groupHoles(
-                HoleGroup.Place.COVER,
+                HoleGroup.Through.COVER,
                 pairs ? 2 : 1,
-                java.util.Collections.nCopies(lines, row),
+                Collections.nCopies(lines, row),
                 spec.cover().thickness());
         Length hole = groups.stream()
-                .filter(group -> group.place() == HoleGroup.Place.COVER)
+                .filter(group -> group.through() == HoleGroup.Through.COVER)
                 .map(group -> group.size().length())
                 .max(Length::compareTo)
                 .orElseThrow();

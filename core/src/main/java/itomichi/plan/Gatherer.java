@@ -11,6 +11,8 @@ import itomichi.gathering.Split;
 import itomichi.gathering.SplitQuestion;
 import itomichi.gathering.Splits;
 import itomichi.measure.Length;
+import itomichi.spec.BookSpec;
+import itomichi.spec.GatherWish;
 import itomichi.structure.Structure;
 import java.util.ArrayList;
 import java.util.List;
@@ -19,37 +21,34 @@ import java.util.List;
 public final class Gatherer {
 
     private final BookSpec spec;
-    private final List<Length> thicknesses;
+    private final Thicknesses thicknesses;
     private final SewnIn thread;
 
-    private Gatherer(BookSpec spec, List<Length> thicknesses, Length diameter) {
+    private Gatherer(BookSpec spec, Thicknesses thicknesses) {
         this.spec = spec;
         this.thicknesses = thicknesses;
         this.thread = new SewnIn(
-                diameter,
+                thicknesses.strand(),
                 spec.thread().strands(),
                 spec.paper().kind().threadLeft(),
                 spec.gathering().twoOn());
     }
 
-    static Gathered gather(BookSpec spec, List<Length> thicknesses, Length diameter) {
-        return new Gatherer(spec, thicknesses, diameter).gather();
-    }
-
     /** The sheets of a book as they are gathered. */
     public static Gathered gather(BookSpec spec) {
-        List<Length> thicknesses = spec.papers().all().stream()
-                .map(paper -> paper.paper().thickness().length())
-                .toList();
-        return gather(spec, thicknesses, spec.thread().thread().diameter().length());
+        return gather(spec, Thicknesses.of(spec));
+    }
+
+    /** The sheets of a book as they are gathered, its papers and thread being so thick. */
+    static Gathered gather(BookSpec spec, Thicknesses thicknesses) {
+        return new Gatherer(spec, thicknesses).gather();
     }
 
     /** Every sensible split of the book's pages into signatures, the best first; empty where its sheets are not folded. */
     public static List<Split> splits(BookSpec spec) {
-        Length sheet = spec.paper().thickness().length();
-        Length diameter = spec.thread().thread().diameter().length();
-        Gatherer gatherer = new Gatherer(spec, List.of(sheet), diameter);
-        return spec.bound().form().folded() ? Splits.rank(gatherer.question()) : List.of();
+        return spec.bound().form().folded()
+                ? Splits.rank(new Gatherer(spec, Thicknesses.of(spec)).question())
+                : List.of();
     }
 
     private SplitQuestion question() {
@@ -59,7 +58,7 @@ public final class Gatherer {
         double each = bound.threadRule(holes, 2).heights() - one;
         return new SplitQuestion(
                 spec.pages(),
-                thicknesses.get(0),
+                thicknesses.sheet(0),
                 spec.leaf().height(),
                 bound.form(),
                 spec.gathering().wish(),
@@ -76,7 +75,7 @@ public final class Gatherer {
         if (!form.folded()) {
             return new Gathered.Singly(
                     spec.extent().sheets(false),
-                    thicknesses.get(0),
+                    thicknesses.sheet(0),
                     spec.gathering().pasteIns());
         }
         boolean byRecipe = !spec.gathering().recipes().isEmpty();
@@ -84,7 +83,7 @@ public final class Gatherer {
         Sharing sharing = new Sharing(signatures.stream().map(Signature::count).toList());
         if (spec.gathering().wish().endpapersApart() && form.most() > 1) {
             Signature endpaper =
-                    Signature.plain(1, thicknesses.get(0), spec.leaf().width());
+                    Signature.plain(1, thicknesses.sheet(0), spec.leaf().width());
             signatures.add(0, endpaper);
             signatures.add(endpaper);
         }
@@ -104,7 +103,7 @@ public final class Gatherer {
             return Sharing.of(sheets, 1);
         }
         if (spec.gathering().chosen().isPresent()) {
-            Gathering.Chosen chosen = spec.gathering().chosen().get();
+            GatherWish.Chosen chosen = spec.gathering().chosen().get();
             int signatures = Math.min(Math.max(chosen.signatures(), form.fewest()), form.most());
             int full = (sheets + signatures - 1) / signatures;
             return chosen.filled() || sheets < signatures
@@ -121,17 +120,17 @@ public final class Gatherer {
         List<Signature> signatures = new ArrayList<>();
         for (int sheets : sharing.sheetsEach()) {
             signatures.add(
-                    Signature.plain(sheets, thicknesses.get(0), spec.leaf().width()));
+                    Signature.plain(sheets, thicknesses.sheet(0), spec.leaf().width()));
         }
         return signatures;
     }
 
     /** The recipes in turn, until all pages are held or as many as were settled on. */
     private List<Signature> byRecipe(Form form) {
-        List<List<Gathering.RecipeSheet>> recipes = spec.gathering().recipes();
+        List<List<GatherWish.RecipeSheet>> recipes = spec.gathering().recipes();
         int wanted = form.most() == 1
                 ? 1
-                : spec.gathering().chosen().map(Gathering.Chosen::signatures).orElse(0);
+                : spec.gathering().chosen().map(GatherWish.Chosen::signatures).orElse(0);
         List<Signature> signatures = new ArrayList<>();
         int left = spec.extent().sheets(true);
         while (wanted > 0 ? signatures.size() < wanted : left > 0 || signatures.size() < form.fewest()) {
@@ -142,12 +141,12 @@ public final class Gatherer {
         return signatures;
     }
 
-    private Signature signature(List<Gathering.RecipeSheet> recipe) {
+    private Signature signature(List<GatherWish.RecipeSheet> recipe) {
         Length leaf = spec.leaf().width();
         return new Signature(recipe.stream()
                 .map(sheet -> new FoldedSheet(
                         sheet.paper(),
-                        thicknesses.get(sheet.paper()),
+                        thicknesses.sheet(sheet.paper()),
                         sheet.first().orElse(leaf),
                         sheet.second().orElse(leaf)))
                 .toList());

@@ -9,6 +9,7 @@ import itomichi.measure.Fineness;
 import itomichi.measure.Length;
 import itomichi.measure.Phrase;
 import itomichi.punching.HoleGroup;
+import itomichi.spec.BookSpec;
 import itomichi.station.RowScheme;
 import itomichi.station.StationScheme;
 import itomichi.station.Stations;
@@ -38,23 +39,28 @@ final class HoleFigures {
     }
 
     void add(Holes holes) {
-        if (holes instanceof Holes.InFolds folds) {
-            stations(folds.stations(), "Stations");
-            folds.cover().ifPresent(this::rows);
-            folds.kerf().ifPresent(kerf -> figures.add("kerf", "Kerf, if sawn", kerf));
-        } else if (holes instanceof Holes.ThroughSide side) {
-            if (spec.holes().side().byHand().isEmpty()) {
-                stations(side.main(), "Along the spine");
-            }
-            figures.add("crease", "Creases open at", side.crease());
-        }
+        holes.match(this::folds, this::side);
         figures.add("holes", "Holes to make", number(holes));
         widest(holes.groups());
     }
 
+    private Figures folds(Holes.InFolds folds) {
+        stations(folds.stations(), "Stations");
+        folds.cover().ifPresent(this::rows);
+        folds.kerf().ifPresent(kerf -> figures.add("kerf", "Kerf, if sawn", kerf));
+        return figures;
+    }
+
+    private Figures side(Holes.ThroughSide side) {
+        if (spec.holes().side().byHand().isEmpty()) {
+            stations(side.main(), "Along the spine");
+        }
+        return figures.add("crease", "Creases open at", side.crease());
+    }
+
     private static Working number(Holes holes) {
         int cover = holes.groups().stream()
-                .filter(group -> group.place() == HoleGroup.Place.COVER)
+                .filter(group -> group.through() == HoleGroup.Through.COVER)
                 .mapToInt(HoleGroup::number)
                 .sum();
         return Working.by(HOLES)
@@ -70,7 +76,7 @@ final class HoleFigures {
     private void widest(List<HoleGroup> groups) {
         groups.stream()
                 .max(Comparator.comparing(group -> group.size().length()))
-                .ifPresent(widest -> figures.all().add(new Figure("hole", "Hole width", widest.size())));
+                .ifPresent(widest -> figures.add(new Figure("hole", "Hole width", widest.size())));
     }
 
     private static Quantity mark(Length length) {
@@ -78,51 +84,69 @@ final class HoleFigures {
     }
 
     private void stations(Stations stations, String label) {
-        Quantity height = mark(spec.leaf().height());
-        Quantity count = Quantity.count(stations.count());
         StationScheme scheme = spec.stations();
-        Working working;
-        if (scheme.unfit(spec.leaf().height()).isPresent()) {
-            working = span(stations).gives(MARK);
-        } else if (scheme instanceof StationScheme.Margins margins) {
-            working = Working.by(GAP)
-                    .with("H", "height of the fold", height)
-                    .with("a", "from the head", mark(margins.headMargin()))
+        Working working = scheme.unfit(spec.leaf().height()).isPresent()
+                ? span(stations).gives(MARK)
+                : scheme.match(new Gaps(spec.leaf().height(), stations)).gives(MARK);
+        boolean placed = working.formula() == SPAN;
+        figures.add(Figure.shownAs(
+                "stations",
+                label,
+                working,
+                Phrase.of(
+                        placed ? "{} over {}" : "{}, {} apart",
+                        stations.count(),
+                        working.length().at(Fineness.MARK))));
+    }
+
+    /** How far stations lie apart, by the school that placed them. */
+    private record Gaps(Length height, Stations stations) implements StationScheme.Cases<Working.Builder> {
+
+        private Working.Builder by(Formula formula) {
+            return Working.by(formula).with("H", "height of the fold", mark(height));
+        }
+
+        private Quantity count() {
+            return Quantity.count(stations.count());
+        }
+
+        @Override
+        public Working.Builder margins(StationScheme.Margins margins) {
+            return by(GAP).with("a", "from the head", mark(margins.headMargin()))
                     .with("b", "from the tail", mark(margins.tailMargin()))
-                    .with("m", "stations", count)
-                    .gives(MARK);
-        } else if (scheme instanceof StationScheme.Share share) {
-            working = Working.by(GAP_BY_SHARE)
-                    .with("H", "height of the fold", height)
+                    .with("m", "stations", count());
+        }
+
+        @Override
+        public Working.Builder share(StationScheme.Share share) {
+            return by(GAP_BY_SHARE)
                     .with("q", "share of the height at each end", Quantity.ratio(share.share(), 3))
-                    .with("m", "stations", count)
-                    .gives(MARK);
-        } else if (scheme instanceof StationScheme.Equal) {
-            working = Working.by(GAP_EQUAL)
-                    .with("H", "height of the fold", height)
-                    .with("m", "stations", count)
-                    .gives(MARK);
-        } else if (scheme instanceof StationScheme.Pairs pairs) {
-            working = Working.by(GAP_OF_PAIRS)
-                    .with("H", "height of the fold", height)
+                    .with("m", "stations", count());
+        }
+
+        @Override
+        public Working.Builder equal(StationScheme.Equal equal) {
+            return by(GAP_EQUAL).with("m", "stations", count());
+        }
+
+        @Override
+        public Working.Builder pairs(StationScheme.Pairs pairs) {
+            return by(GAP_OF_PAIRS)
                     .with("k", "from each end to its kettle", mark(pairs.kettle()))
                     .with("n", "pairs", Quantity.count(pairs.pairs()))
                     .with("a", "between the two of a pair", mark(pairs.width()))
-                    .note(Phrase.of("The clear space between kettle and pair, and between two pairs."))
-                    .gives(MARK);
-        } else {
-            working = span(stations).gives(MARK);
+                    .note(Phrase.of("The clear space between kettle and pair, and between two pairs."));
         }
-        boolean placed = working.formula() == SPAN;
-        figures.all()
-                .add(Figure.shownAs(
-                        "stations",
-                        label,
-                        working,
-                        Phrase.of(
-                                placed ? "{} over {}" : "{}, {} apart",
-                                stations.count(),
-                                working.length().at(Fineness.MARK))));
+
+        @Override
+        public Working.Builder exemplar(StationScheme.Exemplar exemplar) {
+            return span(stations);
+        }
+
+        @Override
+        public Working.Builder placed(StationScheme.Placed placed) {
+            return span(stations);
+        }
     }
 
     private static Working.Builder span(Stations stations) {
@@ -133,40 +157,62 @@ final class HoleFigures {
     }
 
     private void rows(Holes.InCover cover) {
-        int n = cover.rows().count();
-        Quantity width = mark(cover.width());
-        Working working;
-        boolean apart = cover.unfit().isEmpty() && n > 1;
-        if (apart && spec.holes().rows() instanceof RowScheme.EqualGaps) {
-            working = Working.by(ROWS_EQUAL)
-                    .with("w", "width of the spine", width)
-                    .with("n", "rows", Quantity.count(n))
-                    .note(Phrase.of("n rows leave n + 1 gaps, those at the edges included."))
-                    .gives(MARK);
-        } else if (apart && spec.holes().rows() instanceof RowScheme.EdgeMargin edge) {
-            working = Working.by(ROWS_MARGIN)
-                    .with("w", "width of the spine", width)
-                    .with("m", "from each edge", mark(edge.margin()))
-                    .with("n", "rows", Quantity.count(n))
-                    .gives(MARK);
-        } else {
-            apart = false;
-            working = Working.by(ROWS_SPAN)
+        boolean laid = cover.unfit().isEmpty() && cover.rows().count() > 1;
+        Working working = laid
+                ? spec.holes().rows().match(new RowGaps(cover)).gives(MARK)
+                : new RowGaps(cover).span().gives(MARK);
+        boolean apart = working.formula() != ROWS_SPAN;
+        figures.add(Figure.shownAs(
+                "rows",
+                "Rows",
+                working,
+                Phrase.of(
+                        apart ? "{}, {} apart" : "{} over {}",
+                        cover.rows().count(),
+                        working.length().at(Fineness.MARK))));
+    }
+
+    /** How far rows lie apart, by the school that divided the spine. */
+    private record RowGaps(Holes.InCover cover) implements RowScheme.Cases<Working.Builder> {
+
+        private Working.Builder by(Formula formula) {
+            return Working.by(formula)
+                    .with("w", "width of the spine", mark(cover.width()))
+                    .with("n", "rows", Quantity.count(cover.rows().count()));
+        }
+
+        Working.Builder span() {
+            return Working.by(ROWS_SPAN)
                     .with(
                             "z",
                             "last row, from the left seen from outside",
                             mark(cover.rows().at(1)))
-                    .with("a", "first row", mark(cover.rows().at(n)))
-                    .gives(MARK);
+                    .with("a", "first row", mark(cover.rows().at(cover.rows().count())));
         }
-        figures.all()
-                .add(Figure.shownAs(
-                        "rows",
-                        "Rows",
-                        working,
-                        Phrase.of(
-                                apart ? "{}, {} apart" : "{} over {}",
-                                n,
-                                working.length().at(Fineness.MARK))));
+
+        @Override
+        public Working.Builder equalGaps(RowScheme.EqualGaps equal) {
+            return by(ROWS_EQUAL).note(Phrase.of("n rows leave n + 1 gaps, those at the edges included."));
+        }
+
+        @Override
+        public Working.Builder edgeMargin(RowScheme.EdgeMargin edge) {
+            return by(ROWS_MARGIN).with("m", "from each edge", mark(edge.margin()));
+        }
+
+        @Override
+        public Working.Builder pitch(RowScheme.Pitch pitch) {
+            return span();
+        }
+
+        @Override
+        public Working.Builder ownThickness(RowScheme.OwnThickness thickness) {
+            return span();
+        }
+
+        @Override
+        public Working.Builder placed(RowScheme.Placed placed) {
+            return span();
+        }
     }
 }

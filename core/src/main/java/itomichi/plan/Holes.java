@@ -1,11 +1,14 @@
 package itomichi.plan;
 
 import itomichi.finding.Working;
+import itomichi.gathering.Gathered;
 import itomichi.measure.Length;
 import itomichi.measure.Phrase;
 import itomichi.punching.Collation;
 import itomichi.punching.HoleGroup;
 import itomichi.punching.PunchList;
+import itomichi.spec.BookSpec;
+import itomichi.spec.HoleWish;
 import itomichi.station.Catching;
 import itomichi.station.Level;
 import itomichi.station.Role;
@@ -14,9 +17,46 @@ import itomichi.station.SideHole;
 import itomichi.station.Stations;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.Function;
 
 /** The holes of a book: where they are, how wide, what makes them, in which order. */
 public sealed interface Holes {
+
+    /**
+     * The answer for what they go through.
+     *
+     * @param folds asked where they go through folds
+     * @param side asked where they go through the side of a block
+     */
+    <T> T match(Function<InFolds, T> folds, Function<ThroughSide, T> side);
+
+    /** Holes through folds, of a book that has such. */
+    default Optional<InFolds> inFolds() {
+        return match(Optional::of, side -> Optional.empty());
+    }
+
+    /** Holes through the side, of a book that has such. */
+    default Optional<ThroughSide> throughSide() {
+        return match(folds -> Optional.empty(), Optional::of);
+    }
+
+    /** Passes of the needle through what is sewn; a cover's holes are passed together with those of the folds. */
+    default int passesInAll() {
+        return groups().stream()
+                .filter(group -> group.through() != HoleGroup.Through.COVER)
+                .mapToInt(group -> group.number() * group.passes())
+                .sum();
+    }
+
+    /** The holes of a book whose thread goes in that order. */
+    static Optional<Holes> of(BookSpec spec, Gathered gathered, Length strand, HolePlaces places, ThreadOrder order) {
+        return places.match(
+                Optional::empty,
+                along -> gathered.folded().map(folded -> FoldHoles.of(spec, folded, strand, along, order.passes())),
+                side -> gathered.match(
+                        folded -> Optional.empty(),
+                        singly -> Optional.of(SideHoles.of(spec, singly, strand, side, order.passes()))));
+    }
 
     /** Holes that are made alike. */
     List<HoleGroup> groups();
@@ -65,6 +105,11 @@ public sealed interface Holes {
             groups = List.copyOf(groups);
         }
 
+        @Override
+        public <T> T match(Function<InFolds, T> through, Function<ThroughSide, T> side) {
+            return through.apply(this);
+        }
+
         /** Height of the fold as it is punched, before it is trimmed. */
         public Length punchedHeight() {
             return height.plus(trim.times(2));
@@ -77,7 +122,7 @@ public sealed interface Holes {
 
         /** Width of the widest hole through the folds. */
         public Length hole() {
-            return widest(groups, HoleGroup.Place.FOLDS);
+            return widest(groups, HoleGroup.Through.FOLDS);
         }
     }
 
@@ -114,6 +159,14 @@ public sealed interface Holes {
             Length natural,
             Optional<Phrase> unfit) {
 
+        /** The rows that equal gaps would give on this spine. */
+        public Optional<Rows> equalGaps() {
+            return schools.stream()
+                    .filter(school -> school.key().equals(School.EQUAL))
+                    .findFirst()
+                    .flatMap(School::rows);
+        }
+
         /** Width of the spine. */
         public Length width() {
             return rows.width();
@@ -128,7 +181,10 @@ public sealed interface Holes {
      * @param rows where it lays the rows; nothing where it cannot
      * @param material what is left of the cover between two holes
      */
-    record School(String key, Phrase words, Optional<Rows> rows, Length material) {}
+    record School(String key, Phrase words, Optional<Rows> rows, Length material) {
+        /** Key of the school of equal gaps. */
+        static final String EQUAL = "EQUAL";
+    }
 
     /**
      * Holes through the side of a block.
@@ -161,18 +217,23 @@ public sealed interface Holes {
             groups = List.copyOf(groups);
         }
 
+        @Override
+        public <T> T match(Function<InFolds, T> folds, Function<ThroughSide, T> side) {
+            return side.apply(this);
+        }
+
         /** Width of the widest hole. */
         public Length hole() {
-            return widest(groups, HoleGroup.Place.SIDE);
+            return widest(groups, HoleGroup.Through.SIDE);
         }
     }
 
     /** A sheet of its own size, and whether the holes catch it. */
     record Caught(HoleWish.LooseSheet sheet, Catching catching) {}
 
-    private static Length widest(List<HoleGroup> groups, HoleGroup.Place place) {
+    private static Length widest(List<HoleGroup> groups, HoleGroup.Through through) {
         return groups.stream()
-                .filter(group -> group.place() == place)
+                .filter(group -> group.through() == through)
                 .map(group -> group.size().length())
                 .max(Length::compareTo)
                 .orElse(Length.ZERO);

@@ -3,12 +3,12 @@ package itomichi.plan;
 import java.util.List;
 
 /** Numbers as they are read out: runs of three and more are drawn together. */
-final class Numbered {
+public final class Numbered {
 
     private Numbered() {}
 
     /** For instance {@code 1, 3–5}; {@code none} of no numbers. */
-    static String of(List<Integer> numbers) {
+    public static String of(List<Integer> numbers) {
         if (numbers.isEmpty()) {
             return "none";
         }

@@ -1,5 +1,6 @@
 package itomichi.plan;
 
+import itomichi.cutting.Cutter;
 import itomichi.cutting.CuttingPlan;
 import itomichi.cutting.Demand;
 import itomichi.finding.Working;
@@ -8,6 +9,8 @@ import itomichi.gathering.Gathered;
 import itomichi.gathering.Signature;
 import itomichi.material.Grain;
 import itomichi.measure.Length;
+import itomichi.spec.BookPaper;
+import itomichi.spec.BookSpec;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.LinkedHashMap;
@@ -45,7 +48,7 @@ public record PaperPlan(BookPaper paper, Working thickness, List<Demand> demands
     }
 
     /** The papers of a book whose sheets are gathered so. */
-    static List<PaperPlan> of(BookSpec spec, Gathered gathered, List<Working> thicknesses) {
+    static List<PaperPlan> of(BookSpec spec, Gathered gathered, Thicknesses thicknesses) {
         List<PaperPlan> plans = new ArrayList<>();
         for (int i = 0; i < spec.papers().all().size(); i++) {
             BookPaper paper = spec.papers().all().get(i);
@@ -53,23 +56,28 @@ public record PaperPlan(BookPaper paper, Working thickness, List<Demand> demands
             Optional<CuttingPlan> cutting = demands.isEmpty()
                     ? Optional.empty()
                     : paper.supply()
-                            .map(supply -> itomichi.cutting.Cutter.plan(
-                                    supply, demands, spec.papers().cutting()));
-            plans.add(new PaperPlan(paper, thicknesses.get(i), demands, cutting));
+                            .map(supply ->
+                                    Cutter.plan(supply, demands, spec.papers().cutting()));
+            plans.add(new PaperPlan(paper, thicknesses.papers().get(i), demands, cutting));
         }
         return plans;
     }
 
     private static List<Demand> demands(BookSpec spec, Gathered gathered, int paper) {
+        return gathered.match(folded -> demands(spec, folded, paper), singly -> demands(spec, singly, paper));
+    }
+
+    /** Single sheets are all of the first paper. */
+    private static List<Demand> demands(BookSpec spec, Gathered.Singly singly, int paper) {
         Length trim = spec.papers().trim();
         Length height = spec.leaf().height().plus(trim.times(2));
-        if (gathered instanceof Gathered.Singly singly) {
-            return paper == 0
-                    ? List.of(new Demand(spec.leaf().width().plus(trim), height, singly.sheets()))
-                    : List.of();
-        }
+        return paper == 0 ? List.of(new Demand(spec.leaf().width().plus(trim), height, singly.sheets())) : List.of();
+    }
+
+    private static List<Demand> demands(BookSpec spec, Gathered.InSignatures folded, int paper) {
+        Length trim = spec.papers().trim();
         Map<Size, Integer> sizes = new LinkedHashMap<>();
-        List<Signature> signatures = ((Gathered.InSignatures) gathered).block().signatures();
+        List<Signature> signatures = folded.block().signatures();
         for (int i = 0; i < signatures.size(); i++) {
             Length own = spec.gathering()
                     .heights()

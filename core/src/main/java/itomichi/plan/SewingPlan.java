@@ -1,8 +1,14 @@
 package itomichi.plan;
 
+import itomichi.gathering.Gathered;
+import itomichi.measure.Length;
 import itomichi.path.Frame;
+import itomichi.path.Hole;
+import itomichi.path.PathCheck;
 import itomichi.path.PathFault;
+import itomichi.path.StitchPattern;
 import itomichi.path.ThreadPath;
+import itomichi.spec.BookSpec;
 import itomichi.structure.Stitching;
 import java.util.List;
 
@@ -14,6 +20,7 @@ import java.util.List;
  * @param choice what was chosen of it
  * @param frame the work that the path lies in
  * @param path the thread's way
+ * @param joins holes where the next thread is tied on
  * @param pathFaults what the independent checks found; empty for a sound path
  * @param need the thread to cut
  */
@@ -23,21 +30,39 @@ public record SewingPlan(
         Stitching.Choice choice,
         Frame frame,
         ThreadPath path,
+        List<Hole> joins,
         List<PathFault> pathFaults,
         ThreadNeed need) {
 
     public SewingPlan {
+        joins = List.copyOf(joins);
         pathFaults = List.copyOf(pathFaults);
     }
 
-    /** The sewing, a hand's move at a time; worked out anew at every call. */
-    public List<StepLine> steps() {
-        return StepLines.of(this);
+    /** The sewing of a book whose holes and whose order are known. */
+    static SewingPlan of(BookSpec spec, Gathered gathered, Holes holes, Length strand, ThreadOrder.Found order) {
+        Frame frame = SewingFrame.of(spec, gathered, holes, strand, order.stitching());
+        Joins joins = ThreadParting.of(spec, order, frame);
+        return checked(spec, order.stitching(), order.choice(), frame, joins);
     }
 
-    /** The same book sewn by another way through the same holes, as one that strayed may have to. */
+    private static SewingPlan checked(
+            BookSpec spec, Stitching stitching, Stitching.Choice choice, Frame frame, Joins joins) {
+        StitchPattern wanted = stitching.pattern(choice).joinedAt(joins.at());
+        return new SewingPlan(
+                spec,
+                stitching,
+                choice,
+                frame,
+                joins.path(),
+                joins.at(),
+                PathCheck.faults(joins.path(), wanted, frame, stitching.mostPasses(choice)),
+                ThreadNeed.of(spec, choice, joins.path(), frame));
+    }
+
+    /** The same book sewn by another way through the same holes, as one that strayed may have to; that way is checked by itself. */
     public SewingPlan by(ThreadPath other) {
-        return new SewingPlan(spec, stitching, choice, frame, other, pathFaults, ThreadNeed.of(spec, other, frame));
+        return checked(spec, stitching, choice, frame, new Joins(other, joins));
     }
 
     /** Holes of one signature, or of the block. */

@@ -12,16 +12,14 @@ import itomichi.path.HoleSize;
 import itomichi.punching.HoleGroup;
 import itomichi.punching.PunchList;
 import itomichi.punching.Tool;
+import itomichi.spec.BookSpec;
 import itomichi.station.Catching;
 import itomichi.station.Role;
 import itomichi.station.SideHole;
-import itomichi.station.SideScheme;
-import itomichi.station.Stations;
 import itomichi.structure.Hands;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
 import java.util.TreeMap;
 
 /** Works out holes through the side of a block of single sheets. */
@@ -31,52 +29,30 @@ final class SideHoles {
 
     private SideHoles() {}
 
-    /** The holes, in the order they are numbered in. */
-    static List<SideHole> places(BookSpec spec) {
-        Stations main = FoldHoles.stations(spec);
+    /** @param sewn passes of the needle through each hole, by its number, where an order of sewing tells them */
+    static Holes.ThroughSide of(
+            BookSpec spec,
+            Gathered.Singly block,
+            Length strand,
+            HolePlaces.ThroughSide places,
+            Map<Integer, Integer> sewn) {
         Length height = spec.leaf().height();
-        Optional<List<SideHole>> own = spec.bound().own()
-                ? spec.stitch().own().map(sewn -> sewn.pattern().sideHoles(height))
-                : Optional.empty();
-        Optional<List<SideHole>> byHand = spec.holes()
-                .side()
-                .byHand()
-                .filter(placed -> own.map(List::size).orElse(placed.size()) == placed.size());
-        return byHand.or(() -> own).orElseGet(() -> scheme(spec).holes(main, height));
-    }
-
-    /** @param passes of the needle through each hole, by its number */
-    static Holes.ThroughSide of(BookSpec spec, Gathered.Singly block, Length strand, Map<Integer, Integer> passes) {
-        Length height = spec.leaf().height();
-        Stations main = FoldHoles.stations(spec);
-        HoleWish.Side side = spec.holes().side();
-        List<SideHole> holes = places(spec);
+        List<SideHole> holes = places.holes();
         Length thickness = block.thickness().length();
-        List<HoleGroup> groups = groups(spec, holes, strand, thickness, passes);
+        List<HoleGroup> groups = groups(spec, holes, strand, thickness, sewn);
         return new Holes.ThroughSide(
                 holes,
-                main,
+                places.main(),
                 height,
                 spec.leaf().width(),
                 thickness,
                 crease(spec, holes, thickness),
-                side.loose().stream()
+                spec.holes().side().loose().stream()
                         .map(sheet -> new Holes.Caught(
                                 sheet, Catching.of(holes, height, sheet.width(), sheet.height(), sheet.level())))
                         .toList(),
                 groups,
                 list(groups, block, thickness, holes.size()));
-    }
-
-    private static SideScheme scheme(BookSpec spec) {
-        HoleWish.Side side = spec.holes().side();
-        return new SideScheme(
-                side.edge(),
-                spec.bound().holing().extras(),
-                side.along(),
-                side.extraEdge(),
-                side.inner(),
-                side.innerEdge());
     }
 
     /** A page turns about the line of holes farthest from the spine; half the block's thickness is lost to the curve. */
@@ -112,7 +88,7 @@ final class SideHoles {
             Working size = HoleSize.of(
                     passes * spec.thread().strands(), strand, spec.thread().needleEye());
             groups.add(new HoleGroup(
-                    HoleGroup.Place.SIDE,
+                    HoleGroup.Through.SIDE,
                     role.words() + (numbers.size() == 1 ? " " : "s ") + Numbered.of(numbers),
                     numbers.size(),
                     passes,

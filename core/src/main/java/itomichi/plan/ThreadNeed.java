@@ -7,15 +7,26 @@ import itomichi.finding.Working;
 import itomichi.measure.Fineness;
 import itomichi.measure.Length;
 import itomichi.measure.Phrase;
+import itomichi.path.Board;
 import itomichi.path.Frame;
+import itomichi.path.Kettle;
 import itomichi.path.Knot;
+import itomichi.path.Link;
 import itomichi.path.Move;
+import itomichi.path.Over;
 import itomichi.path.Pass;
+import itomichi.path.Round;
 import itomichi.path.Run;
 import itomichi.path.Tail;
 import itomichi.path.ThreadPath;
+import itomichi.path.Under;
+import itomichi.path.Wrap;
+import itomichi.spec.BookSpec;
+import itomichi.structure.Stitching;
 import itomichi.structure.ThumbRule;
+import java.util.EnumMap;
 import java.util.List;
+import java.util.Map;
 
 /**
  * How much thread to cut.
@@ -27,7 +38,7 @@ public record ThreadNeed(Working cut, List<Length> pieces) {
 
     private static final Formula CUT = Formula.of("k × ((r + p + l + n) × (1 + a ÷ 100) + t × (2 × y + u))");
     /** Thread folded back through the needle's eye: common practice. */
-    static final Length NEEDLE = Length.ofMm(60);
+    public static final Length NEEDLE = Length.ofMm(60);
 
     private static final Quantity THREAD = Quantity.of(Length.ZERO, Fineness.THREAD);
 
@@ -40,7 +51,7 @@ public record ThreadNeed(Working cut, List<Length> pieces) {
         return pieces.stream().max(Length::compareTo).orElse(Length.ZERO);
     }
 
-    static ThreadNeed of(BookSpec spec, ThreadPath path, Frame frame) {
+    static ThreadNeed of(BookSpec spec, Stitching.Choice choice, ThreadPath path, Frame frame) {
         List<ThreadPath> threads = path.threads();
         int strands = spec.thread().strands();
         double slack = 1 + spec.thread().slackPercent() / 100;
@@ -48,28 +59,19 @@ public record ThreadNeed(Working cut, List<Length> pieces) {
                 .map(thread ->
                         Length.ofMm(strands * (thread.sewnMm(frame) * slack + thread.tailsMm(frame) + NEEDLE.mm())))
                 .toList();
-        return new ThreadNeed(working(spec, path, frame, threads.size()), pieces);
+        return new ThreadNeed(working(spec, choice, path, frame, threads.size()), pieces);
     }
 
-    private static Working working(BookSpec spec, ThreadPath path, Frame frame, int threads) {
-        double runsMm = 0;
-        double passesMm = 0;
-        double knotsMm = 0;
-        double tiesMm = 0;
-        int passes = 0;
+    private static Working working(BookSpec spec, Stitching.Choice choice, ThreadPath path, Frame frame, int threads) {
+        Map<Use, Double> sums = new EnumMap<>(Use.class);
         for (Move move : path.moves()) {
-            double mm = move.lengthMm(frame);
-            if (move instanceof Run) {
-                runsMm += mm;
-            } else if (move instanceof Pass) {
-                passesMm += mm;
-                passes++;
-            } else if (move instanceof Knot) {
-                knotsMm += mm;
-            } else if (!(move instanceof Tail)) {
-                tiesMm += mm;
-            }
+            sums.merge(move.match(USE), move.lengthMm(frame), Double::sum);
         }
+        double runsMm = sums.getOrDefault(Use.RUN, 0.0);
+        double passesMm = sums.getOrDefault(Use.PASS, 0.0);
+        double knotsMm = sums.getOrDefault(Use.KNOT, 0.0);
+        double tiesMm = sums.getOrDefault(Use.TIE, 0.0);
+        long passes = path.moves().stream().filter(Move::passes).count();
         BookSpec.Sewing sewing = spec.thread();
         double fixedMm = threads * (2 * sewing.tail().mm() + NEEDLE.mm());
         double sewnMm = runsMm + passesMm + knotsMm + tiesMm;
@@ -88,15 +90,15 @@ public record ThreadNeed(Working cut, List<Length> pieces) {
                 .between(
                         thread(sewing.strands() * (sewnMm + fixedMm)),
                         thread(sewing.strands() * (sewnMm * (1 + 2 * sewing.slackPercent() / 100) + fixedMm)))
-                .note(rule(spec, path, cutMm))
+                .note(rule(spec, choice, path, cutMm))
                 .gives(THREAD);
     }
 
-    private static Phrase rule(BookSpec spec, ThreadPath path, double cutMm) {
+    private static Phrase rule(BookSpec spec, Stitching.Choice choice, ThreadPath path, double cutMm) {
         double heights = spec.leaf().height().mm();
         int signatures =
                 path.moves().get(path.moves().size() - 1).start().hole().signature();
-        ThumbRule rule = spec.bound().threadRule(Sewer.stations(spec), signatures);
+        ThumbRule rule = spec.bound().threadRule(choice.stations(), signatures);
         return Phrase.of(
                 "This is {} heights of the book{}. Rule of thumb: {} (common practice), {} to {}.",
                 round(cutMm / spec.thread().strands() / heights),
@@ -105,6 +107,72 @@ public record ThreadNeed(Working cut, List<Length> pieces) {
                 Length.ofMm(rule.lowHeights() * heights).at(Fineness.THREAD),
                 Length.ofMm(rule.highHeights() * heights).at(Fineness.THREAD));
     }
+
+    /** What a length of thread is used for, as the sum tells it. */
+    private enum Use {
+        RUN,
+        PASS,
+        TIE,
+        KNOT,
+        TAIL
+    }
+
+    private static final Move.Cases<Use> USE = new Move.Cases<>() {
+        @Override
+        public Use pass(Pass pass) {
+            return Use.PASS;
+        }
+
+        @Override
+        public Use run(Run run) {
+            return Use.RUN;
+        }
+
+        @Override
+        public Use wrap(Wrap wrap) {
+            return Use.TIE;
+        }
+
+        @Override
+        public Use link(Link link) {
+            return Use.TIE;
+        }
+
+        @Override
+        public Use kettle(Kettle kettle) {
+            return Use.TIE;
+        }
+
+        @Override
+        public Use under(Under under) {
+            return Use.TIE;
+        }
+
+        @Override
+        public Use over(Over over) {
+            return Use.TIE;
+        }
+
+        @Override
+        public Use board(Board board) {
+            return Use.TIE;
+        }
+
+        @Override
+        public Use round(Round round) {
+            return Use.TIE;
+        }
+
+        @Override
+        public Use knot(Knot knot) {
+            return Use.KNOT;
+        }
+
+        @Override
+        public Use tail(Tail tail) {
+            return Use.TAIL;
+        }
+    };
 
     private static Quantity thread(double mm) {
         return THREAD.with(mm);

@@ -1,8 +1,10 @@
 /**
- * The front door: a book as its binder wants it goes in, its plan comes out.
+ * What is worked out of a book, before anything is said of it: a line of values, each made from those before it.
  *
- * <p>Read {@link itomichi.plan.BookSpec}, {@link itomichi.plan.Planner} and {@link itomichi.plan.BookPlan}, in that order. Uses everything else
- * in the core; nothing in the core uses it.
+ * <p>Read {@link itomichi.plan.WorkedBook} first: sheets are gathered, holes get their places, the thread its order, the holes their
+ * widths, the thread its lengths. {@link itomichi.plan.Figures} gathers the figures of the band from it.
+ *
+ * <p>Uses measure, finding, material, gathering, cutting, station, punching, path, structure, cover, schedule, advice, spec.
  */
 @NullMarked
 package itomichi.plan;

@@ -5,24 +5,24 @@ import itomichi.finding.Working;
 /**
  * Holes that are made alike.
  *
- * @param place what they go through
+ * @param through what they go through
  * @param names which holes they are, for instance {@code stations 1, 5}
  * @param number how many there are in all
  * @param passes passes of the needle through each
  * @param size width of each, with its working
  * @param tool what makes them
  */
-public record HoleGroup(Place place, String names, int number, int passes, Working size, Tool tool) {
+public record HoleGroup(Through through, String names, int number, int passes, Working size, Tool tool) {
 
     /** What holes go through. */
-    public enum Place {
+    public enum Through {
         FOLDS("the folds"),
         COVER("the cover"),
         SIDE("the side");
 
         private final String words;
 
-        Place(String words) {
+        Through(String words) {
             this.words = words;
         }
 

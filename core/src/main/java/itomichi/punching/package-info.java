@@ -1,7 +1,9 @@
 /**
  * Making holes: how wide, with what, in which order, and marks that show a wrong order of signatures.
  *
- * <p>Read {@link itomichi.punching.HoleGroup} and {@link itomichi.punching.PunchList} first. Uses {@code measure} and {@code finding}.
+ * <p>Read {@link itomichi.punching.HoleGroup} and {@link itomichi.punching.PunchList} first.
+ *
+ * <p>Uses measure, finding.
  */
 @NullMarked
 package itomichi.punching;

@@ -1,7 +1,9 @@
 /**
  * How long the work takes at the bench.
  *
- * <p>Read {@link itomichi.schedule.BenchTime} first. Uses {@code finding}.
+ * <p>Read {@link itomichi.schedule.WorkTime} first.
+ *
+ * <p>Uses measure, finding.
  */
 @NullMarked
 package itomichi.schedule;

@@ -10,8 +10,38 @@ import java.util.stream.IntStream;
 /** A school of dividing a spine into rows: a pure function from its width and what is sewn through it. */
 public sealed interface RowScheme {
 
+    /**
+     * An answer for each school; a new one does not compile until every question has its answer.
+     *
+     * @param <T> what is asked for
+     */
+    interface Cases<T> {
+        T equalGaps(EqualGaps equalGaps);
+
+        T edgeMargin(EdgeMargin edgeMargin);
+
+        T pitch(Pitch pitch);
+
+        T ownThickness(OwnThickness ownThickness);
+
+        T placed(Placed placed);
+    }
+
+    /** The answer for this school. */
+    <T> T match(Cases<T> cases);
+
     /** Rows at this distance from an edge keep the cover from tearing at its fold: common practice. */
     Length USUAL_MARGIN = Length.ofMm(6);
+
+    /** The margin at each edge, where the school is told one. */
+    default Optional<Length> toldMargin() {
+        return Optional.empty();
+    }
+
+    /** The distance from row to row, where the school is told one. */
+    default Optional<Length> toldPitch() {
+        return Optional.empty();
+    }
 
     /** Rows on a spine, seen from outside. */
     Rows across(Spine spine);
@@ -38,6 +68,11 @@ public sealed interface RowScheme {
     /** Equal gaps, those at the edges included: w ÷ (n + 1). */
     record EqualGaps() implements RowScheme {
         @Override
+        public <T> T match(Cases<T> cases) {
+            return cases.equalGaps(this);
+        }
+
+        @Override
         public Rows across(Spine spine) {
             return divided(spine, i -> spine.width().micrometres() * (i + 1.0) / (spine.rows() + 1));
         }
@@ -49,6 +84,27 @@ public sealed interface RowScheme {
      * @param margin from each edge to the outermost row
      */
     record EdgeMargin(Length margin) implements RowScheme {
+        @Override
+        public <T> T match(Cases<T> cases) {
+            return cases.edgeMargin(this);
+        }
+
+        @Override
+        public Optional<Length> toldMargin() {
+            return Optional.of(margin);
+        }
+
+        @Override
+        public Optional<Phrase> unfit(Spine spine) {
+            boolean fits = spine.rows() == 1 || margin.times(2).isLessThan(spine.width());
+            return fits
+                    ? Optional.empty()
+                    : Optional.of(Phrase.of(
+                            "Margins of {} leave nothing of a spine of {}",
+                            margin.at(Fineness.MARK),
+                            spine.width().at(Fineness.MARK)));
+        }
+
         @Override
         public Rows across(Spine spine) {
             double insideUm = spine.width().micrometres() - 2.0 * margin.micrometres();
@@ -67,6 +123,16 @@ public sealed interface RowScheme {
      */
     record Pitch(Length pitch) implements RowScheme {
         @Override
+        public <T> T match(Cases<T> cases) {
+            return cases.pitch(this);
+        }
+
+        @Override
+        public Optional<Length> toldPitch() {
+            return Optional.of(pitch);
+        }
+
+        @Override
         public Rows across(Spine spine) {
             return divided(
                     spine,
@@ -76,6 +142,11 @@ public sealed interface RowScheme {
 
     /** Each row at the middle of what is sewn through it, all of it about the centre line. */
     record OwnThickness() implements RowScheme {
+        @Override
+        public <T> T match(Cases<T> cases) {
+            return cases.ownThickness(this);
+        }
+
         @Override
         public Rows across(Spine spine) {
             // the front of the book is at the right of a spine seen from outside
@@ -103,6 +174,19 @@ public sealed interface RowScheme {
         }
 
         @Override
+        public <T> T match(Cases<T> cases) {
+            return cases.placed(this);
+        }
+
+        @Override
+        public Optional<Phrase> unfit(Spine spine) {
+            return fromLeft.size() == spine.rows()
+                    ? Optional.empty()
+                    : Optional.of(
+                            Phrase.of("{} rows are placed by hand; the book needs {}", fromLeft.size(), spine.rows()));
+        }
+
+        @Override
         public Rows across(Spine spine) {
             return new Rows(fromLeft, spine.width());
         }
@@ -114,20 +198,6 @@ public sealed interface RowScheme {
      * <p>A margin that eats the spine would put rows in the wrong order.
      */
     default Optional<Phrase> unfit(Spine spine) {
-        if (this instanceof EdgeMargin edge
-                && spine.rows() > 1
-                && !edge.margin().times(2).isLessThan(spine.width())) {
-            return Optional.of(Phrase.of(
-                    "Margins of {} leave nothing of a spine of {}",
-                    edge.margin().at(Fineness.MARK),
-                    spine.width().at(Fineness.MARK)));
-        }
-        if (this instanceof Placed placed && placed.fromLeft().size() != spine.rows()) {
-            return Optional.of(Phrase.of(
-                    "{} rows are placed by hand; the book needs {}",
-                    placed.fromLeft().size(),
-                    spine.rows()));
-        }
         return Optional.empty();
     }
 

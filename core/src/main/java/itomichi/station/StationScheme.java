@@ -12,6 +12,28 @@ import java.util.stream.IntStream;
 public sealed interface StationScheme {
 
     /**
+     * An answer for each school; a new one does not compile until every question has its answer.
+     *
+     * @param <T> what is asked for
+     */
+    interface Cases<T> {
+        T margins(Margins margins);
+
+        T share(Share share);
+
+        T equal(Equal equal);
+
+        T pairs(Pairs pairs);
+
+        T exemplar(Exemplar exemplar);
+
+        T placed(Placed placed);
+    }
+
+    /** The answer for this school. */
+    <T> T match(Cases<T> cases);
+
+    /**
      * Positions for a fold of this height.
      *
      * @throws IllegalArgumentException if the fold has no room for them
@@ -20,6 +42,21 @@ public sealed interface StationScheme {
 
     /** Number of stations. */
     int count();
+
+    /** The same school with so many stations; unchanged where each has a place of its own. */
+    default StationScheme withCount(int count) {
+        return this;
+    }
+
+    /** Pairs about supports or links that stations are placed in; 0 where they are not. */
+    default int pairCount() {
+        return 0;
+    }
+
+    /** Whether each station has a place that was given it by hand. */
+    default boolean byHand() {
+        return false;
+    }
 
     /** Why a fold of this height has no room for them; nothing where it has. */
     default Optional<Phrase> unfit(Length height) {
@@ -34,6 +71,16 @@ public sealed interface StationScheme {
      * @param tailMargin from the last to the tail
      */
     record Margins(int count, Length headMargin, Length tailMargin) implements StationScheme {
+        @Override
+        public <T> T match(Cases<T> cases) {
+            return cases.margins(this);
+        }
+
+        @Override
+        public StationScheme withCount(int other) {
+            return new Margins(other, headMargin, tailMargin);
+        }
+
         @Override
         public Optional<Phrase> unfit(Length height) {
             return headMargin.plus(tailMargin).isLessThan(height)
@@ -63,6 +110,16 @@ public sealed interface StationScheme {
      */
     record Share(int count, double share) implements StationScheme {
         @Override
+        public <T> T match(Cases<T> cases) {
+            return cases.share(this);
+        }
+
+        @Override
+        public StationScheme withCount(int other) {
+            return new Share(other, share);
+        }
+
+        @Override
         public Stations along(Length height) {
             Length margin = height.times(share);
             return new Margins(count, margin, margin).along(height);
@@ -75,6 +132,16 @@ public sealed interface StationScheme {
      * @param count stations, at least one
      */
     record Equal(int count) implements StationScheme {
+        @Override
+        public <T> T match(Cases<T> cases) {
+            return cases.equal(this);
+        }
+
+        @Override
+        public StationScheme withCount(int other) {
+            return new Equal(other);
+        }
+
         @Override
         public Stations along(Length height) {
             return new Stations(IntStream.rangeClosed(1, count)
@@ -91,6 +158,21 @@ public sealed interface StationScheme {
      * @param kettle from each end to its kettle
      */
     record Pairs(int pairs, Length width, Length kettle) implements StationScheme {
+        @Override
+        public <T> T match(Cases<T> cases) {
+            return cases.pairs(this);
+        }
+
+        @Override
+        public int pairCount() {
+            return pairs;
+        }
+
+        @Override
+        public StationScheme withCount(int stations) {
+            return new Pairs(Math.max(1, (stations - 2) / 2), width, kettle);
+        }
+
         @Override
         public int count() {
             return 2 * pairs + 2;
@@ -143,6 +225,11 @@ public sealed interface StationScheme {
         }
 
         @Override
+        public <T> T match(Cases<T> cases) {
+            return cases.exemplar(this);
+        }
+
+        @Override
         public int count() {
             return fromHead.size();
         }
@@ -183,6 +270,16 @@ public sealed interface StationScheme {
     record Placed(List<Length> fromHead, boolean symmetric) implements StationScheme {
         public Placed {
             fromHead = List.copyOf(fromHead);
+        }
+
+        @Override
+        public <T> T match(Cases<T> cases) {
+            return cases.placed(this);
+        }
+
+        @Override
+        public boolean byHand() {
+            return true;
         }
 
         public Placed(List<Length> fromHead) {

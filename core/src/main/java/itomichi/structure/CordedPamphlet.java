@@ -16,16 +16,13 @@ import java.util.function.ToIntFunction;
 final class CordedPamphlet extends Described implements Stitching {
 
     CordedPamphlet() {
-        super(
-                "corded-pamphlet",
-                "Pamphlet over a cord",
-                "One signature, its thread passing over a cord or ribbon along the spine; for show.",
-                Form.ONE,
-                Skill.FIRST_BOOK,
-                1,
-                5,
-                Holing.stations(2),
-                true);
+        super(Description.of("corded-pamphlet", "Pamphlet over a cord")
+                .purpose("One signature, its thread passing over a cord or ribbon along the spine; for show.")
+                .form(Form.ONE)
+                .skill(Skill.FIRST_BOOK)
+                .inNumber(1)
+                .holes(5, Holing.stations(2))
+                .inSoftCover());
         judge(Need.WRITE, 1, "one fold to write across");
         judge(Need.WET_MEDIA, -1, "wet sheets cockle, and one fold cannot take up the swelling");
         judge(Need.PASTE_IN, -2, "one fold has no room at the spine for what is pasted in");
@@ -35,7 +32,7 @@ final class CordedPamphlet extends Described implements Stitching {
     }
 
     @Override
-    public Optional<Stitching> stitching() {
+    public Optional<Stitching> stitching(Optional<OwnStitching> own) {
         return Optional.of(this);
     }
 

@@ -8,36 +8,11 @@ import java.util.Map;
 /** What is said of a structure in words and a few numbers; each structure's file says it of itself. */
 abstract class Described implements Structure {
 
-    private final String key;
-    private final String name;
-    private final String purpose;
-    private final Form form;
-    private final Skill skill;
-    private final int inNumber;
-    private final int usualStations;
-    private final boolean inSoftCover;
-    private final Holing holing;
+    private final Description description;
     private final Map<Need, Judgement> judgements = new EnumMap<>(Need.class);
 
-    Described(
-            String key,
-            String name,
-            String purpose,
-            Form form,
-            Skill skill,
-            int inNumber,
-            int usualStations,
-            Holing holing,
-            boolean inSoftCover) {
-        this.key = key;
-        this.name = name;
-        this.purpose = purpose;
-        this.form = form;
-        this.skill = skill;
-        this.inNumber = inNumber;
-        this.usualStations = usualStations;
-        this.holing = holing;
-        this.inSoftCover = inSoftCover;
+    Described(Description description) {
+        this.description = description;
     }
 
     /** Said while it is made, never after. */
@@ -47,47 +22,47 @@ abstract class Described implements Structure {
 
     @Override
     public final String key() {
-        return key;
+        return description.key;
     }
 
     @Override
     public final String name() {
-        return name;
+        return description.name;
     }
 
     @Override
     public final String purpose() {
-        return purpose;
+        return description.purpose();
     }
 
     @Override
     public final Form form() {
-        return form;
+        return description.form();
     }
 
     @Override
     public final Skill skill() {
-        return skill;
+        return description.skill();
     }
 
     @Override
     public final int inNumber() {
-        return inNumber;
+        return description.inNumber();
     }
 
     @Override
     public final int usualStations() {
-        return usualStations;
+        return description.usualStations();
     }
 
     @Override
     public final Holing holing() {
-        return holing;
+        return description.holing();
     }
 
     @Override
     public final boolean inSoftCover() {
-        return inSoftCover;
+        return description.softCovered();
     }
 
     @Override

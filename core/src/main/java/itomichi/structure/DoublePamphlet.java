@@ -9,16 +9,14 @@ final class DoublePamphlet extends Described {
     private static final Stitching SEWN = new Woven("a double pamphlet", true);
 
     DoublePamphlet() {
-        super(
-                "double-pamphlet",
-                "Double pamphlet",
-                "Two sections sewn at once back to back through a pleated cover; two notebooks that open from one spine.",
-                Form.between(2, 2),
-                Skill.SOME_PRACTICE,
-                1,
-                5,
-                Holing.stations(2),
-                true);
+        super(Description.of("double-pamphlet", "Double pamphlet")
+                .purpose(
+                        "Two sections sewn at once back to back through a pleated cover; two notebooks that open from one spine.")
+                .form(Form.between(2, 2))
+                .skill(Skill.SOME_PRACTICE)
+                .inNumber(1)
+                .holes(5, Holing.stations(2))
+                .inSoftCover());
         judge(Need.WRITE, 1, "two short notebooks in one");
         judge(Need.WET_MEDIA, -1, "the pleat holds both folds tight");
         judge(Need.PASTE_IN, -2, "no room at the spine");
@@ -28,7 +26,7 @@ final class DoublePamphlet extends Described {
     }
 
     @Override
-    public Optional<Stitching> stitching() {
+    public Optional<Stitching> stitching(Optional<OwnStitching> own) {
         return Optional.of(SEWN);
     }
 

@@ -9,16 +9,13 @@ final class FrenchLink extends Described {
     private static final Stitching SEWN = new Pairs("a French link", true, Stitching.SewnOn.NOTHING);
 
     FrenchLink() {
-        super(
-                "french-link",
-                "French link",
-                "Sewn all along, linked between pairs of stations, kettles at the ends; for cased books without tapes, small ones.",
-                Form.from(3),
-                Skill.SOME_PRACTICE,
-                -1,
-                6,
-                Holing.pairs(),
-                false);
+        super(Description.of("french-link", "French link")
+                .purpose(
+                        "Sewn all along, linked between pairs of stations, kettles at the ends; for cased books without tapes, small ones.")
+                .form(Form.from(3))
+                .skill(Skill.SOME_PRACTICE)
+                .inNumber(-1)
+                .holes(6, Holing.pairs()));
         judge(Need.WRITE, 1, "opens well once the case is broken in");
         judge(Need.WET_MEDIA, -1, "a glued spine does not like wet, heavy sheets");
         judge(Need.PASTE_IN, -1, "a spine lined with glue does not give");
@@ -28,7 +25,7 @@ final class FrenchLink extends Described {
     }
 
     @Override
-    public Optional<Stitching> stitching() {
+    public Optional<Stitching> stitching(Optional<OwnStitching> own) {
         return Optional.of(SEWN);
     }
 

@@ -6,16 +6,13 @@ import itomichi.gathering.Form;
 final class GluedSpine extends Described {
 
     GluedSpine() {
-        super(
-                "glued-spine",
-                "Glued, not sewn",
-                "No thread at all: quick, and it breaks with time. Named so that it can be weighed, not planned.",
-                Form.LOOSE,
-                Skill.FIRST_BOOK,
-                2,
-                0,
-                Holing.none(),
-                false);
+        super(Description.of("glued-spine", "Glued, not sewn")
+                .purpose(
+                        "No thread at all: quick, and it breaks with time. Named so that it can be weighed, not planned.")
+                .form(Form.LOOSE)
+                .skill(Skill.FIRST_BOOK)
+                .inNumber(2)
+                .holes(0, Holing.none()));
         judge(Need.WRITE, -2, "leaves come out as it ages");
         judge(Need.WET_MEDIA, -3, "glue lets go of wet paper");
         judge(Need.PASTE_IN, -3, "the spine breaks when it is filled");

@@ -16,16 +16,13 @@ import java.util.function.ToIntFunction;
 final class LinkStitch extends Described implements Stitching {
 
     LinkStitch() {
-        super(
-                "link-stitch",
-                "Link stitch",
-                "Signatures linked to each other without support, the spine left open; any number, heavy paper too. Watch the swell.",
-                Form.from(2),
-                Skill.SOME_PRACTICE,
-                -1,
-                5,
-                Holing.links(),
-                false);
+        super(Description.of("link-stitch", "Link stitch")
+                .purpose(
+                        "Signatures linked to each other without support, the spine left open; any number, heavy paper too. Watch the swell.")
+                .form(Form.from(2))
+                .skill(Skill.SOME_PRACTICE)
+                .inNumber(-1)
+                .holes(5, Holing.links()));
         judge(Need.WRITE, 2, "every spread opens to the fold");
         judge(Need.WET_MEDIA, 2, "takes heavy paper in thin signatures");
         judge(Need.PASTE_IN, 1, "an open spine gives a little");
@@ -35,7 +32,7 @@ final class LinkStitch extends Described implements Stitching {
     }
 
     @Override
-    public Optional<Stitching> stitching() {
+    public Optional<Stitching> stitching(Optional<OwnStitching> own) {
         return Optional.of(this);
     }
 

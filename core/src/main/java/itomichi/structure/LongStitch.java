@@ -17,16 +17,14 @@ import java.util.function.ToIntFunction;
 final class LongStitch extends Described implements Stitching {
 
     LongStitch() {
-        super(
-                "long-stitch",
-                "Long stitch",
-                "Signatures sewn straight through a soft cover; gaps between them leave room for what is pasted in. Albums and journals.",
-                Form.between(2, 40),
-                Skill.SOME_PRACTICE,
-                0,
-                4,
-                Holing.stations(2).rowsFor(Holing.RowsFor.EACH_SIGNATURE),
-                true);
+        super(Description.of("long-stitch", "Long stitch")
+                .purpose(
+                        "Signatures sewn straight through a soft cover; gaps between them leave room for what is pasted in. Albums and journals.")
+                .form(Form.between(2, 40))
+                .skill(Skill.SOME_PRACTICE)
+                .inNumber(0)
+                .holes(4, Holing.stations(2).rowsFor(Holing.RowsFor.EACH_SIGNATURE))
+                .inSoftCover());
         judge(Need.WRITE, 2, "no glue, opens freely");
         judge(Need.WET_MEDIA, 2, "room between the signatures lets sheets swell");
         judge(Need.PASTE_IN, 3, "rows set apart leave room for what is pasted in");
@@ -36,7 +34,7 @@ final class LongStitch extends Described implements Stitching {
     }
 
     @Override
-    public Optional<Stitching> stitching() {
+    public Optional<Stitching> stitching(Optional<OwnStitching> own) {
         return Optional.of(this);
     }
 

@@ -4,15 +4,14 @@ import itomichi.path.Hole;
 import itomichi.path.Move;
 import itomichi.path.Pass;
 import itomichi.path.PathBuilder;
-import itomichi.path.Run;
 import itomichi.path.StitchPattern;
 import itomichi.path.StitchPattern.Tie;
 import itomichi.path.Tail;
 import itomichi.path.ThreadPath;
-import itomichi.path.Wrap;
 import itomichi.pattern.OwnPattern;
 import itomichi.pattern.PatternOrder;
 import java.util.Map;
+import java.util.Optional;
 import java.util.function.ToIntFunction;
 
 /** How a pattern of a binder's own is sewn: by the order that was found for it, every signature by itself. */
@@ -42,6 +41,11 @@ public final class OwnStitching implements Stitching {
         return pattern.hashCode();
     }
 
+    @Override
+    public Optional<OwnStitching> ofPattern() {
+        return Optional.of(this);
+    }
+
     /** How it is sewn, or what it wants. */
     public PatternOrder order() {
         return order;
@@ -49,25 +53,21 @@ public final class OwnStitching implements Stitching {
 
     @Override
     public boolean takesStations(int count, String variant) {
-        return order instanceof PatternOrder.Sewn && count == pattern.places().size();
+        return order.sewn().isPresent() && count == pattern.places().size();
     }
 
     @Override
     public String stationsWanted(String variant) {
-        if (order instanceof PatternOrder.Unsewable unsewable) {
-            return unsewable.reason();
-        }
-        return order instanceof PatternOrder.Lacking
-                ? "no single thread leaves just these stitches"
-                : "the pattern has " + pattern.places().size() + " holes";
+        return order.match(
+                sewn -> "the pattern has " + pattern.places().size() + " holes",
+                lacking -> "no single thread leaves just these stitches",
+                PatternOrder.Unsewable::reason);
     }
 
     private PatternOrder.Sewn sewn() {
-        if (order instanceof PatternOrder.Sewn sewn) {
-            return sewn;
-        }
-        throw new IllegalArgumentException(
-                "The pattern “" + pattern.name() + "” cannot be sewn: " + stationsWanted(""));
+        return order.sewn()
+                .orElseThrow(() -> new IllegalArgumentException(
+                        "The pattern “" + pattern.name() + "” cannot be sewn: " + stationsWanted(USUAL)));
     }
 
     @Override
@@ -78,8 +78,9 @@ public final class OwnStitching implements Stitching {
             Hole start = new Hole(signature, sewn.start().station());
             path.from(start, sewn.ends(), Tail.Side.FREE)
                     .then(new Pass(start, sewn.ends().opposite()));
+            int here = signature;
             for (Move move : sewn.lies()) {
-                path.then(in(move, signature));
+                path.then(move.at(hole -> new Hole(here, hole.station())));
             }
             if (sewn.throughAtEnd()) {
                 path.pass(start, sewn.ends());
@@ -87,16 +88,6 @@ public final class OwnStitching implements Stitching {
             path.tie(choice.turns()).cut();
         }
         return path.end();
-    }
-
-    private static Move in(Move move, int signature) {
-        Hole from = new Hole(signature, move.start().hole().station());
-        if (move instanceof Run run) {
-            return new Run(from, new Hole(signature, run.to().station()), run.face());
-        }
-        return move instanceof Wrap wrap
-                ? new Wrap(from, wrap.edge(), wrap.to())
-                : new Pass(from, move.end().face());
     }
 
     @Override

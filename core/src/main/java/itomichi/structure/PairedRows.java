@@ -13,16 +13,14 @@ import java.util.function.ToIntFunction;
 final class PairedRows extends Described implements Stitching {
 
     PairedRows() {
-        super(
-                "paired-rows",
-                "Link and long stitch, paired",
-                "A historical form: two signatures share a row of a limp cover, so that the holes do not weaken it; six rows for twelve signatures.",
-                Form.between(4, 24),
-                Skill.MUCH_PRACTICE,
-                -1,
-                6,
-                Holing.linksAndLong().rowsFor(Holing.RowsFor.EACH_PAIR),
-                true);
+        super(Description.of("paired-rows", "Link and long stitch, paired")
+                .purpose(
+                        "A historical form: two signatures share a row of a limp cover, so that the holes do not weaken it; six rows for twelve signatures.")
+                .form(Form.between(4, 24))
+                .skill(Skill.MUCH_PRACTICE)
+                .inNumber(-1)
+                .holes(6, Holing.linksAndLong().rowsFor(Holing.RowsFor.EACH_PAIR))
+                .inSoftCover());
         judge(Need.WRITE, 2, "no glue, opens freely");
         judge(Need.WET_MEDIA, 1, "thin signatures leave room to swell");
         judge(Need.PASTE_IN, 1, "a limp cover gives a little");
@@ -32,7 +30,7 @@ final class PairedRows extends Described implements Stitching {
     }
 
     @Override
-    public Optional<Stitching> stitching() {
+    public Optional<Stitching> stitching(Optional<OwnStitching> own) {
         return Optional.of(this);
     }
 

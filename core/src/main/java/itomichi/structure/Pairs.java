@@ -6,6 +6,8 @@ import itomichi.path.PathBuilder;
 import itomichi.path.StitchPattern;
 import itomichi.path.StitchPattern.Tie;
 import itomichi.path.ThreadPath;
+import java.util.Set;
+import java.util.TreeSet;
 import java.util.function.ToIntFunction;
 
 /** Sewing all along, a kettle at each end and pairs of stations between, each pair spanned outside. */
@@ -78,6 +80,16 @@ final class Pairs implements Stitching {
     @Override
     public SewnOn sewnOn(String variant) {
         return sewnOn;
+    }
+
+    /** Between the two of each pair. */
+    @Override
+    public Set<Integer> tapedAfter(int stations, String variant) {
+        Set<Integer> taped = new TreeSet<>();
+        for (int station = 2; sewnOn == SewnOn.TAPES && station < stations - 1; station += 2) {
+            taped.add(station);
+        }
+        return taped;
     }
 
     @Override

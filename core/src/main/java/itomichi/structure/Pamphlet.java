@@ -11,16 +11,14 @@ final class Pamphlet extends Described {
     private static final Stitching SEWN = new Woven("a pamphlet", false);
 
     Pamphlet() {
-        super(
-                "pamphlet",
-                "Pamphlet",
-                "One signature, quickly made, lies fairly flat; about fifteen sheets of 90 g/m\u00b2 are comfortable.",
-                Form.ONE,
-                Skill.FIRST_BOOK,
-                2,
-                5,
-                Holing.stations(2),
-                true);
+        super(Description.of("pamphlet", "Pamphlet")
+                .purpose(
+                        "One signature, quickly made, lies fairly flat; about fifteen sheets of 90 g/m\u00b2 are comfortable.")
+                .form(Form.ONE)
+                .skill(Skill.FIRST_BOOK)
+                .inNumber(2)
+                .holes(5, Holing.stations(2))
+                .inSoftCover());
         judge(Need.WRITE, 1, "one fold to write across, flat enough at its middle");
         judge(Need.WET_MEDIA, -1, "wet sheets cockle, and one fold cannot take up the swelling");
         judge(Need.PASTE_IN, -2, "one fold has no room at the spine for what is pasted in");
@@ -30,7 +28,7 @@ final class Pamphlet extends Described {
     }
 
     @Override
-    public Optional<Stitching> stitching() {
+    public Optional<Stitching> stitching(Optional<OwnStitching> own) {
         return Optional.of(SEWN);
     }
 

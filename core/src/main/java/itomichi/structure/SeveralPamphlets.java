@@ -9,16 +9,14 @@ final class SeveralPamphlets extends Described {
     private static final Stitching SEWN = new Woven("each pamphlet", false);
 
     SeveralPamphlets() {
-        super(
-                "several-pamphlets",
-                "Several pamphlets, one cover",
-                "Two to seven signatures, each sewn by itself through the spine of a cover; five to seven sheets in each, ten at the most.",
-                Form.between(2, 7),
-                Skill.FIRST_BOOK,
-                1,
-                5,
-                Holing.stations(2).rowsFor(Holing.RowsFor.EACH_SIGNATURE),
-                true);
+        super(Description.of("several-pamphlets", "Several pamphlets, one cover")
+                .purpose(
+                        "Two to seven signatures, each sewn by itself through the spine of a cover; five to seven sheets in each, ten at the most.")
+                .form(Form.between(2, 7))
+                .skill(Skill.FIRST_BOOK)
+                .inNumber(1)
+                .holes(5, Holing.stations(2).rowsFor(Holing.RowsFor.EACH_SIGNATURE))
+                .inSoftCover());
         judge(Need.WRITE, 2, "each signature opens like a pamphlet of its own");
         judge(Need.WET_MEDIA, 1, "few sheets in a fold leave room to swell");
         judge(Need.PASTE_IN, 1, "rows set wider apart make room at the spine");
@@ -28,7 +26,7 @@ final class SeveralPamphlets extends Described {
     }
 
     @Override
-    public Optional<Stitching> stitching() {
+    public Optional<Stitching> stitching(Optional<OwnStitching> own) {
         return Optional.of(SEWN);
     }
 

@@ -1,8 +1,8 @@
 package itomichi.structure;
 
 import itomichi.gathering.Form;
+import itomichi.order.EulerTrail;
 import itomichi.order.Order;
-import itomichi.order.Orders;
 import itomichi.order.Question;
 import itomichi.path.Face;
 import itomichi.path.Hole;
@@ -28,18 +28,9 @@ final class StabBinding extends Described implements Stitching {
 
     private final double heights;
 
-    private StabBinding(
-            String key, String name, String look, Skill skill, int inNumber, int holes, Holing holing, double heights) {
-        super(
-                key,
-                name,
-                "Single sheets sewn through the side; " + look + ". Does not lie flat; lasts.",
-                Form.LOOSE,
-                skill,
-                inNumber,
-                holes,
-                holing,
-                false);
+    /** @param heights of the book that its thread takes by rule of thumb */
+    private StabBinding(Description description, double heights) {
+        super(description.form(Form.LOOSE));
         this.heights = heights;
         judge(Need.WRITE, -1, "the spine margin swallows what is written near it");
         judge(Need.WET_MEDIA, -1, "held fast at the side, wet sheets buckle");
@@ -49,68 +40,61 @@ final class StabBinding extends Described implements Stitching {
         judge(Need.LOOSE_SHEETS, 3, "made for sheets that are already single");
     }
 
+    private static Description looking(String key, String name, String look) {
+        return Description.of(key, name)
+                .purpose("Single sheets sewn through the side; " + look + ". Does not lie flat; lasts.");
+    }
+
     static StabBinding running() {
         return new StabBinding(
-                "stab-running",
-                "Stab, running and wrapped",
-                "a plain running stitch, head and tail wrapped",
-                Skill.FIRST_BOOK,
-                2,
-                5,
-                Holing.side(),
+                looking("stab-running", "Stab, running and wrapped", "a plain running stitch, head and tail wrapped")
+                        .skill(Skill.FIRST_BOOK)
+                        .inNumber(2)
+                        .holes(5, Holing.side()),
                 4);
     }
 
     static StabBinding fourHole() {
         return new StabBinding(
-                "stab-four-hole",
-                "Stab, four holes",
-                "four holes, each wrapped round the spine",
-                Skill.FIRST_BOOK,
-                1,
-                4,
-                Holing.side(),
+                looking("stab-four-hole", "Stab, four holes", "four holes, each wrapped round the spine")
+                        .skill(Skill.FIRST_BOOK)
+                        .inNumber(1)
+                        .holes(4, Holing.side()),
                 4);
     }
 
     static StabBinding cornerHoles() {
         return new StabBinding(
-                "stab-corners",
-                "Stab, corner holes",
-                "two holes more that guard the corners",
-                Skill.SOME_PRACTICE,
-                0,
-                4,
-                Holing.side(Role.CORNER),
+                looking("stab-corners", "Stab, corner holes", "two holes more that guard the corners")
+                        .skill(Skill.SOME_PRACTICE)
+                        .inNumber(0)
+                        .holes(4, Holing.side(Role.CORNER)),
                 5);
     }
 
     static StabBinding tortoiseShell() {
         return new StabBinding(
-                "stab-tortoise-shell",
-                "Stab, tortoise-shell",
-                "each hole with two beside it, wrapped like a shell",
-                Skill.SOME_PRACTICE,
-                -1,
-                4,
-                Holing.side(Role.SATELLITE),
+                looking(
+                                "stab-tortoise-shell",
+                                "Stab, tortoise-shell",
+                                "each hole with two beside it, wrapped like a shell")
+                        .skill(Skill.SOME_PRACTICE)
+                        .inNumber(-1)
+                        .holes(4, Holing.side(Role.SATELLITE)),
                 7);
     }
 
     static StabBinding hempLeaf() {
         return new StabBinding(
-                "stab-hemp-leaf",
-                "Stab, hemp-leaf",
-                "a second row of holes and a net of crossing threads",
-                Skill.MUCH_PRACTICE,
-                -1,
-                5,
-                Holing.side(Role.CORNER, Role.BETWEEN),
+                looking("stab-hemp-leaf", "Stab, hemp-leaf", "a second row of holes and a net of crossing threads")
+                        .skill(Skill.MUCH_PRACTICE)
+                        .inNumber(-1)
+                        .holes(5, Holing.side(Role.CORNER, Role.BETWEEN)),
                 8);
     }
 
     @Override
-    public Optional<Stitching> stitching() {
+    public Optional<Stitching> stitching(Optional<OwnStitching> own) {
         return Optional.of(this);
     }
 
@@ -169,13 +153,13 @@ final class StabBinding extends Described implements Stitching {
         }
         Hole middle = new Hole(1, stitches.middle());
         path.from(middle, Face.BACK, Tail.Side.FREE).pass(middle, Face.FRONT);
-        Order order = Orders.find(new Question(
+        Order order = EulerTrail.find(new Question(
                 stitches.lies(),
                 new Spot(middle, Face.FRONT),
                 new Spot(middle, Face.BACK),
                 Set.of(),
                 SideStitches.frame(choice.side())));
-        ((Order.Found) order).moves().forEach(path::then);
+        order.sewn().forEach(path::then);
         return path.tie(choice.turns()).end();
     }
 

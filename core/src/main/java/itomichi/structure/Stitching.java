@@ -1,11 +1,14 @@
 package itomichi.structure;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import itomichi.path.Face;
 import itomichi.path.Hole;
 import itomichi.path.StitchPattern;
 import itomichi.path.ThreadPath;
 import itomichi.station.SideHole;
 import java.util.List;
+import java.util.Optional;
+import java.util.Set;
 import java.util.function.ToIntFunction;
 
 /** How a structure is sewn: the stations it takes, the order of the thread, what shows when it is done. */
@@ -17,6 +20,15 @@ public interface Stitching {
     /** The ways it is sewn where practitioners differ, the commonest first. */
     default List<Variant> variants() {
         return List.of(new Variant(USUAL, "the usual way", ""));
+    }
+
+    /** The way of that key, or the usual one where there is none. */
+    default String known(String variant) {
+        return variants().stream()
+                .map(Variant::key)
+                .filter(variant::equals)
+                .findFirst()
+                .orElse(USUAL);
     }
 
     /** Whether it can be sewn through so many stations in the way chosen. */
@@ -38,6 +50,11 @@ public interface Stitching {
     /** How often the needle may pass each hole. */
     ToIntFunction<Hole> mostPasses(Choice choice);
 
+    /** The same, where it is sewn by a pattern of the binder's own. */
+    default Optional<OwnStitching> ofPattern() {
+        return Optional.empty();
+    }
+
     /** Whether a binder chooses on which side the knot sits. */
     default boolean choosesKnot() {
         return false;
@@ -46,6 +63,11 @@ public interface Stitching {
     /** What is sewn on with it: a thing whose measure counts. */
     default SewnOn sewnOn(String variant) {
         return SewnOn.NOTHING;
+    }
+
+    /** The stations after which a tape lies, up to the next station. */
+    default Set<Integer> tapedAfter(int stations, String variant) {
+        return Set.of();
     }
 
     /** Whether all signatures are pierced together, as if they were one. */
@@ -90,7 +112,9 @@ public interface Stitching {
      * @param knot the face the knot sits on
      * @param turns of the square knot
      */
-    record Choice(int signatures, int stations, List<SideHole> side, String variant, Face knot, int turns) {
+    @RecordBuilder
+    record Choice(int signatures, int stations, List<SideHole> side, String variant, Face knot, int turns)
+            implements StitchingChoiceBuilder.With {
         public Choice {
             side = List.copyOf(side);
         }
@@ -103,14 +127,6 @@ public interface Stitching {
         /** Through the side of a block. */
         public static Choice side(List<SideHole> holes, String variant) {
             return new Choice(1, holes.size(), holes, variant, Face.BACK, 2);
-        }
-
-        public Choice withVariant(String other) {
-            return new Choice(signatures, stations, side, other, knot, turns);
-        }
-
-        public Choice withKnot(Face other) {
-            return new Choice(signatures, stations, side, variant, other, turns);
         }
     }
 }

@@ -27,6 +27,7 @@ public final class Structures {
 
     private Structures() {}
 
+    /** All of them, in the order in which they are offered. */
     public static List<Structure> all() {
         return ALL;
     }
@@ -34,5 +35,13 @@ public final class Structures {
     /** The structure kept under that key. */
     public static Optional<Structure> keyed(String key) {
         return ALL.stream().filter(structure -> structure.key().equals(key)).findFirst();
+    }
+
+    /** The structure that is sewn by a pattern of the binder's own: through the side of a block, or through folds. */
+    public static Structure forPattern(boolean side) {
+        return ALL.stream()
+                .filter(structure -> structure.takesPattern(side))
+                .findFirst()
+                .orElseThrow();
     }
 }

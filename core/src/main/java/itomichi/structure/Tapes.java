@@ -9,16 +9,13 @@ final class Tapes extends Described {
     private static final Stitching SEWN = new Pairs("sewing on tapes", false, Stitching.SewnOn.TAPES);
 
     Tapes() {
-        super(
-                "tapes",
-                "Sewn on tapes",
-                "Sewn all along round tapes that hold the boards; three tapes are usual for A5. Sturdy cased books for everyday use.",
-                Form.from(3),
-                Skill.SOME_PRACTICE,
-                -1,
-                8,
-                Holing.pairs(),
-                false);
+        super(Description.of("tapes", "Sewn on tapes")
+                .purpose(
+                        "Sewn all along round tapes that hold the boards; three tapes are usual for A5. Sturdy cased books for everyday use.")
+                .form(Form.from(3))
+                .skill(Skill.SOME_PRACTICE)
+                .inNumber(-1)
+                .holes(8, Holing.pairs()));
         judge(Need.WRITE, 2, "made for everyday use");
         judge(Need.WET_MEDIA, -1, "a glued spine does not like wet, heavy sheets");
         judge(Need.PASTE_IN, -1, "a spine lined with glue does not give");
@@ -28,7 +25,7 @@ final class Tapes extends Described {
     }
 
     @Override
-    public Optional<Stitching> stitching() {
+    public Optional<Stitching> stitching(Optional<OwnStitching> own) {
         return Optional.of(SEWN);
     }
 

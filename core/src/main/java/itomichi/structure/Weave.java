@@ -1,8 +1,7 @@
 package itomichi.structure;
 
 import itomichi.measure.Length;
-import itomichi.order.Order;
-import itomichi.order.Orders;
+import itomichi.order.EulerTrail;
 import itomichi.order.Question;
 import itomichi.path.Face;
 import itomichi.path.FoldFrame;
@@ -98,7 +97,7 @@ final class Weave {
         }
         Question question = new Question(
                 runs, new Spot(hole(start()), far), new Spot(hole(start()), near), Set.of(), even(signature, stations));
-        return ((Order.Found) Orders.find(question)).moves();
+        return EulerTrail.find(question).sewn();
     }
 
     /** A fold with a station every 10 mm: enough to tell which is nearer. */

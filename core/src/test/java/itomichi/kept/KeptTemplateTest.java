@@ -83,11 +83,11 @@ public class KeptTemplateTest {
                 FELT.stations(),
                 Optional.empty(),
                 List.of(new SideHole(Role.MAIN, Length.ofMm(20), Length.ofMm(12))));
-        expectThrows(IllegalArgumentException.class, () -> side.onto(itomichi.plan.Books.sound()));
+        expectThrows(IllegalArgumentException.class, () -> side.onto(itomichi.book.Books.sound()));
     }
 
     @Test
     public void itIsAppliedHoleByHole() {
-        assertEquals(FELT.onto(itomichi.plan.Books.sound()).stations().along(Length.ofMm(220)), FELT.stations());
+        assertEquals(FELT.onto(itomichi.book.Books.sound()).stations().along(Length.ofMm(220)), FELT.stations());
     }
 }

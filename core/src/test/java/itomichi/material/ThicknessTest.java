@@ -63,8 +63,8 @@ public class ThicknessTest {
     @Test
     public void linenTexFollowsFromYardAndPound() {
         // 453.59237 g in 300 yd of 0.9144 m (definitions of 1959)
-        assertEquals(SewingThread.LINEN_TEX, 453.59237 / (300 * 0.9144) * 1000, 0.1);
-        assertEquals(SewingThread.COTTON_TEX, 453.59237 / (840 * 0.9144) * 1000, 0.1);
+        assertEquals(ThreadCount.LINEN_TEX, 453.59237 / (300 * 0.9144) * 1000, 0.1);
+        assertEquals(ThreadCount.COTTON_TEX, 453.59237 / (840 * 0.9144) * 1000, 0.1);
     }
 
     @Test

@@ -15,11 +15,11 @@ import java.util.Set;
 import java.util.stream.IntStream;
 
 /** Folds with patterns for tests: a station every 20 mm. */
-final class Folds {
+public final class Folds {
 
     private Folds() {}
 
-    static FoldFrame frame(int stations) {
+    public static FoldFrame frame(int stations) {
         return FoldFrame.even(
                 new Stations(IntStream.rangeClosed(1, stations)
                         .mapToObj(station -> Length.ofMm(20.0 * station))
@@ -31,7 +31,7 @@ final class Folds {
                 Length.ofMm(50));
     }
 
-    static Hole hole(int station) {
+    public static Hole hole(int station) {
         return new Hole(1, station);
     }
 

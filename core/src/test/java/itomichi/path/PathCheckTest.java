@@ -11,14 +11,17 @@ import itomichi.structure.Structures;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
+import java.util.Optional;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
 
 /** Each wrong is done to a sound five-station pamphlet; the checks must notice each. */
 public class PathCheckTest {
 
-    private static final Stitching PAMPHLET =
-            Structures.keyed("pamphlet").orElseThrow().stitching().orElseThrow();
+    private static final Stitching PAMPHLET = Structures.keyed("pamphlet")
+            .orElseThrow()
+            .stitching(Optional.empty())
+            .orElseThrow();
     private static final Stitching.Choice FIVE = Stitching.Choice.folds(1, 5);
 
     private static FoldFrame frame(int stations) {

@@ -5,12 +5,19 @@ import static org.testng.Assert.assertFalse;
 import static org.testng.Assert.assertTrue;
 
 import itomichi.advice.Use;
+import itomichi.book.BookPlan;
+import itomichi.book.Books;
+import itomichi.book.Planner;
 import itomichi.finding.Remark;
 import itomichi.measure.Length;
 import itomichi.measure.Unit;
 import itomichi.path.HoleSize;
 import itomichi.punching.HoleGroup;
 import itomichi.punching.Tool;
+import itomichi.spec.BookSpec;
+import itomichi.spec.GatherWish;
+import itomichi.spec.HoleWish;
+import itomichi.spec.Papers;
 import itomichi.station.Level;
 import itomichi.station.RowScheme;
 import itomichi.station.StationScheme;
@@ -31,7 +38,7 @@ public class HolesTest {
         BookSpec spec = Books.bound("long-stitch")
                 .withLeaf(new BookSpec.Leaf(Length.ofMm(148), Length.ofMm(220), false))
                 .withPages(6 * 5 * 4);
-        return spec.withGathering(spec.gathering().withChosen(Optional.of(new Gathering.Chosen(6, false))))
+        return spec.withGathering(spec.gathering().withChosen(Optional.of(new GatherWish.Chosen(6, false))))
                 .withCover(new BookSpec.Cover(
                         true,
                         Length.ofMm(3),
@@ -72,7 +79,8 @@ public class HolesTest {
     public void twelveSignaturesInPairsTakeSixRows() {
         // six rows for twelve signatures: common practice, no source
         BookSpec spec = Books.bound("paired-rows").withPages(12 * 4 * 4);
-        BookSpec paired = spec.withGathering(spec.gathering().withChosen(Optional.of(new Gathering.Chosen(12, false))));
+        BookSpec paired =
+                spec.withGathering(spec.gathering().withChosen(Optional.of(new GatherWish.Chosen(12, false))));
         assertEquals(cover(paired).rows().count(), 6);
     }
 
@@ -80,7 +88,7 @@ public class HolesTest {
     public void twiceTheThreadsPassACoverHoleThatAPairShares() {
         BookSpec spec = Books.bound("paired-rows").withPages(96);
         List<Integer> through = folds(spec).groups().stream()
-                .filter(group -> group.place() == HoleGroup.Place.COVER)
+                .filter(group -> group.through() == HoleGroup.Through.COVER)
                 .map(HoleGroup::passes)
                 .toList();
         // once through each fold, so twice through the row of a pair
@@ -176,7 +184,7 @@ public class HolesTest {
 
     @Test
     public void aHoleIsAsWideAsTheNeedleOrItsThreads() {
-        BookSpec thin = Books.sound().withSewing(Books.sewing(2, 75, 0.6));
+        BookSpec thin = Books.sound().withThread(Books.sewing(2, 75, 0.6));
         double strand = thin.thread().thread().diameter().result().number();
         // four threads, 0.85 d R with R = 2.4142: computation.md, circle packing from memory
         assertEquals(folds(thin).groups().get(1).size().result().number(), 0.85 * strand * HoleSize.packing(4), 1e-3);

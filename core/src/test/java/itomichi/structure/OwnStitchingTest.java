@@ -20,6 +20,7 @@ import itomichi.pattern.PatternText;
 import itomichi.station.Stations;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.Random;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
@@ -33,7 +34,10 @@ public class OwnStitchingTest {
 
     /** What a built-in structure shows in one signature, told as a pattern of one's own. */
     private static OwnPattern told(String structure, int stations) {
-        Stitching built = Structures.keyed(structure).orElseThrow().stitching().orElseThrow();
+        Stitching built = Structures.keyed(structure)
+                .orElseThrow()
+                .stitching(Optional.empty())
+                .orElseThrow();
         StitchPattern shows = built.pattern(Stitching.Choice.folds(1, stations));
         List<OwnPattern.Place> places = new ArrayList<>();
         for (int station = 1; station <= stations; station++) {
@@ -59,7 +63,7 @@ public class OwnStitchingTest {
         for (int stations = 3; stations <= 15; stations += 2) {
             ThreadPath built = Structures.keyed("pamphlet")
                     .orElseThrow()
-                    .stitching()
+                    .stitching(Optional.empty())
                     .orElseThrow()
                     .stitch(Stitching.Choice.folds(1, stations));
             ThreadPath own = new OwnStitching(told("pamphlet", stations)).stitch(Stitching.Choice.folds(1, stations));

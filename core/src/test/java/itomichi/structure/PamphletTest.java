@@ -12,6 +12,7 @@ import itomichi.path.SewingStep;
 import itomichi.path.ThreadPath;
 import itomichi.station.StationScheme;
 import java.util.List;
+import java.util.Optional;
 import java.util.stream.IntStream;
 import org.locationtech.jts.geom.Coordinate;
 import org.testng.annotations.DataProvider;
@@ -20,7 +21,7 @@ import org.testng.annotations.Test;
 public class PamphletTest {
 
     private static final Structure BOUND = Structures.keyed("pamphlet").orElseThrow();
-    private static final Stitching PAMPHLET = BOUND.stitching().orElseThrow();
+    private static final Stitching PAMPHLET = BOUND.stitching(Optional.empty()).orElseThrow();
 
     @DataProvider
     Object[][] orders() {

@@ -23,6 +23,7 @@ import itomichi.station.Stations;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
+import java.util.Optional;
 import java.util.Set;
 import java.util.function.IntPredicate;
 import java.util.stream.IntStream;
@@ -35,7 +36,7 @@ import org.testng.annotations.Test;
 public class StitchesTest {
 
     private static Stitching stitching(String key) {
-        return Structures.keyed(key).orElseThrow().stitching().orElseThrow();
+        return Structures.keyed(key).orElseThrow().stitching(Optional.empty()).orElseThrow();
     }
 
     @DataProvider
@@ -116,7 +117,7 @@ public class StitchesTest {
     /** A structure in one of its ways, as large as said. */
     private record Case(Structure structure, Stitching.Choice choice, Frame frame) {
         private Stitching stitching() {
-            return structure.stitching().orElseThrow();
+            return structure.stitching(Optional.empty()).orElseThrow();
         }
 
         private List<PathFault> faults(ThreadPath path) {
@@ -132,7 +133,7 @@ public class StitchesTest {
 
     private static Stream<Case> cases(IntPredicate stationsTaken) {
         return Structures.all().stream()
-                .flatMap(structure -> structure.stitching().stream()
+                .flatMap(structure -> structure.stitching(Optional.empty()).stream()
                         .flatMap(stitching -> stitching.variants().stream()
                                 .flatMap(variant -> structure.holing().throughSide()
                                         ? sideCases(structure, variant.key())

@@ -5,6 +5,7 @@ import static org.testng.Assert.assertTrue;
 
 import java.util.HashSet;
 import java.util.List;
+import java.util.Optional;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
 
@@ -37,7 +38,7 @@ public class StructuresTest {
     @Test(dataProvider = "structures")
     public void whatCanBeSewnTakesItsUsualStations(Structure structure) {
         structure
-                .stitching()
+                .stitching(Optional.empty())
                 .ifPresent(
                         stitching -> assertTrue(stitching.takesStations(structure.usualStations(), Stitching.USUAL)));
     }

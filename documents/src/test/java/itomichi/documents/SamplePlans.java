@@ -1,6 +1,8 @@
 package itomichi.documents;
 
 import itomichi.advice.Use;
+import itomichi.book.BookPlan;
+import itomichi.book.Planner;
 import itomichi.cutting.CutWish;
 import itomichi.gathering.Extent;
 import itomichi.material.BulkKind;
@@ -13,15 +15,13 @@ import itomichi.measure.Grammage;
 import itomichi.measure.Length;
 import itomichi.measure.Unit;
 import itomichi.path.Face;
-import itomichi.plan.Binding;
-import itomichi.plan.BookPaper;
-import itomichi.plan.BookPlan;
-import itomichi.plan.BookSpec;
-import itomichi.plan.Gathering;
-import itomichi.plan.HoleWish;
-import itomichi.plan.Papers;
-import itomichi.plan.Planner;
-import itomichi.plan.StitchWish;
+import itomichi.spec.Binding;
+import itomichi.spec.BookPaper;
+import itomichi.spec.BookSpec;
+import itomichi.spec.GatherWish;
+import itomichi.spec.HoleWish;
+import itomichi.spec.Papers;
+import itomichi.spec.StitchWish;
 import itomichi.station.RowScheme;
 import itomichi.station.StationScheme;
 import itomichi.structure.Structures;
@@ -51,7 +51,7 @@ public final class SamplePlans {
                 Extent.ofPages(32),
                 new BookSpec.Leaf(Length.ofMm(148), Length.ofMm(heightMm), false),
                 new Papers(List.of(new BookPaper(PAPER, Optional.empty())), CutWish.USUAL, Length.ZERO),
-                Gathering.PLAIN,
+                GatherWish.PLAIN,
                 HoleWish.of(stations),
                 new BookSpec.Cover(false, Length.ofMm(0.3), Length.ofMm(3)),
                 new BookSpec.Sewing(
@@ -70,7 +70,7 @@ public final class SamplePlans {
     public static BookPlan felt(int signatures, double coverMm, double spineMm, RowScheme rows, Unit unit) {
         BookSpec bound = as("long-stitch", coverMm - 6, 16 * signatures, unit);
         return Planner.plan(
-                bound.withGathering(bound.gathering().withChosen(Optional.of(new Gathering.Chosen(signatures, false))))
+                bound.withGathering(bound.gathering().withChosen(Optional.of(new GatherWish.Chosen(signatures, false))))
                         .withHoles(bound.holes().withRows(rows))
                         .withCover(bound.cover()
                                 .withWanted(true)

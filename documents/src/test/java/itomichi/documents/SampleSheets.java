@@ -1,11 +1,11 @@
 package itomichi.documents;
 
+import itomichi.book.BookPlan;
 import itomichi.documents.drawing.Drawing;
 import itomichi.documents.drawing.Pen;
 import itomichi.documents.drawing.Shape;
 import itomichi.documents.sheets.TemplateKind;
 import itomichi.documents.sheets.TemplateSheet;
-import itomichi.plan.BookPlan;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Comparator;

@@ -3,6 +3,28 @@ package itomichi.documents.drawing;
 /** Something drawn on a page, in mm from its upper left corner. */
 public sealed interface Shape {
 
+    /**
+     * What shapes are drawn on; a new kind of shape does not compile until every sink can draw it.
+     *
+     * @param <E> what goes wrong with it
+     */
+    interface Sink<E extends Exception> {
+        void line(Line line) throws E;
+
+        void circle(Circle circle) throws E;
+
+        void block(Block block) throws E;
+
+        void words(Words words) throws E;
+    }
+
+    /**
+     * Draws it.
+     *
+     * @throws E as the sink does
+     */
+    <E extends Exception> void drawOn(Sink<E> sink) throws E;
+
     /** The same shape, stretched about the page's corner. */
     Shape stretched(double across, double along);
 
@@ -13,6 +35,11 @@ public sealed interface Shape {
     record Line(double x1Mm, double y1Mm, double x2Mm, double y2Mm, Pen pen, Ink ink) implements Shape {
         public Line(double x1Mm, double y1Mm, double x2Mm, double y2Mm, Pen pen) {
             this(x1Mm, y1Mm, x2Mm, y2Mm, pen, Ink.BLACK);
+        }
+
+        @Override
+        public <E extends Exception> void drawOn(Sink<E> sink) throws E {
+            sink.line(this);
         }
 
         @Override
@@ -29,6 +56,11 @@ public sealed interface Shape {
     /** A round hole; it stays round, for what a printer does to so small a thing cannot be seen. */
     record Circle(double xMm, double yMm, double radiusMm, Pen pen, Ink ink) implements Shape {
         @Override
+        public <E extends Exception> void drawOn(Sink<E> sink) throws E {
+            sink.circle(this);
+        }
+
+        @Override
         public Shape stretched(double across, double along) {
             return new Circle(xMm * across, yMm * along, radiusMm, pen, ink);
         }
@@ -41,6 +73,11 @@ public sealed interface Shape {
 
     /** A filled rectangle, such as a dark part of a code. */
     record Block(double xMm, double yMm, double widthMm, double heightMm) implements Shape {
+        @Override
+        public <E extends Exception> void drawOn(Sink<E> sink) throws E {
+            sink.block(this);
+        }
+
         @Override
         public Shape stretched(double across, double along) {
             return new Block(xMm * across, yMm * along, widthMm * across, heightMm * along);
@@ -67,6 +104,11 @@ public sealed interface Shape {
             implements Shape {
         public Words(double xMm, double yMm, String text, double sizeMm, boolean middle, boolean turned) {
             this(xMm, yMm, text, sizeMm, middle, turned, Ink.BLACK);
+        }
+
+        @Override
+        public <E extends Exception> void drawOn(Sink<E> sink) throws E {
+            sink.words(this);
         }
 
         @Override

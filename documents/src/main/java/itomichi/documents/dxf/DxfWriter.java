@@ -9,7 +9,7 @@ import java.util.Locale;
  * Writes one page of a drawing as DXF (release 12, text form): a unit is a millimetre, the page's lower left corner is the origin, y runs
  * up. Lines to cut, to score, holes, and marks to read lie on layers of their own, so that a machine can be told what to do with each.
  */
-public final class DxfWriter {
+public final class DxfWriter implements Shape.Sink<RuntimeException> {
 
     /** Layers; the colour is an index of the format's own palette. */
     private enum Layer {
@@ -49,7 +49,7 @@ public final class DxfWriter {
     public static String write(Drawing.Page page) {
         DxfWriter writer = new DxfWriter(page.heightMm());
         writer.head(page);
-        page.shapes().forEach(writer::shape);
+        page.shapes().forEach(shape -> shape.drawOn(writer));
         return writer.put(0, "ENDSEC").put(0, "EOF").text.toString();
     }
 
@@ -67,11 +67,10 @@ public final class DxfWriter {
     }
 
     private void head(Drawing.Page page) {
+        // this release has no header for the unit; a remark says it to whoever opens the file as text
+        put(999, "1 unit is 1 mm");
         put(0, "SECTION").put(2, "HEADER");
         put(9, "$ACADVER").put(1, "AC1009");
-        // 4 is millimetres, for readers that ask; 1 is metric
-        put(9, "$INSUNITS").put(70, "4");
-        put(9, "$MEASUREMENT").put(70, "1");
         put(9, "$EXTMIN").put(10, 0.0).put(20, 0.0);
         put(9, "$EXTMAX").put(10, page.widthMm()).put(20, page.heightMm());
         put(0, "ENDSEC").put(0, "SECTION").put(2, "TABLES");
@@ -94,24 +93,28 @@ public final class DxfWriter {
         put(0, "ENDTAB").put(0, "ENDSEC").put(0, "SECTION").put(2, "ENTITIES");
     }
 
-    private void shape(Shape shape) {
-        if (shape instanceof Shape.Line line) {
-            put(0, "LINE").put(8, Layer.of(line.pen()).name());
-            point(10, line.x1Mm(), line.y1Mm()).point(11, line.x2Mm(), line.y2Mm());
-        } else if (shape instanceof Shape.Circle circle) {
-            put(0, "CIRCLE").put(8, Layer.of(circle.pen()).name());
-            point(10, circle.xMm(), circle.yMm()).put(40, circle.radiusMm());
-        } else if (shape instanceof Shape.Block block) {
-            put(0, "SOLID").put(8, Layer.MARK.name());
-            point(10, block.xMm(), block.yMm()).point(11, block.xMm() + block.widthMm(), block.yMm());
-            point(12, block.xMm(), block.yMm() + block.heightMm());
-            point(13, block.xMm() + block.widthMm(), block.yMm() + block.heightMm());
-        } else if (shape instanceof Shape.Words words) {
-            words(words);
-        }
+    @Override
+    public void line(Shape.Line line) {
+        put(0, "LINE").put(8, Layer.of(line.pen()).name());
+        point(10, line.x1Mm(), line.y1Mm()).point(11, line.x2Mm(), line.y2Mm());
     }
 
-    private void words(Shape.Words words) {
+    @Override
+    public void circle(Shape.Circle circle) {
+        put(0, "CIRCLE").put(8, Layer.of(circle.pen()).name());
+        point(10, circle.xMm(), circle.yMm()).put(40, circle.radiusMm());
+    }
+
+    @Override
+    public void block(Shape.Block block) {
+        put(0, "SOLID").put(8, Layer.MARK.name());
+        point(10, block.xMm(), block.yMm()).point(11, block.xMm() + block.widthMm(), block.yMm());
+        point(12, block.xMm(), block.yMm() + block.heightMm());
+        point(13, block.xMm() + block.widthMm(), block.yMm() + block.heightMm());
+    }
+
+    @Override
+    public void words(Shape.Words words) {
         put(0, "TEXT").put(8, Layer.MARK.name());
         point(10, words.xMm(), words.yMm()).put(40, words.sizeMm() * CAPITALS).put(1, plain(words.text()));
         if (words.turned()) {
@@ -126,18 +129,18 @@ public final class DxfWriter {
     /** The format gives the height of capitals, drawings that of the letters' body. */
     private static final double CAPITALS = 0.7;
 
-    /** Letters beyond ASCII by their number, as the format writes them; line ends cannot be. */
+    /** Letters beyond ASCII by their number, which the format writes in four digits; others and line ends cannot be written. */
     private static String plain(String text) {
         StringBuilder plain = new StringBuilder();
-        for (char letter : text.toCharArray()) {
+        text.codePoints().forEach(letter -> {
             if (letter < ' ' || Character.isSpaceChar(letter)) {
                 plain.append(' ');
             } else if (letter < 127) {
-                plain.append(letter);
+                plain.append((char) letter);
             } else {
-                plain.append(String.format(Locale.ROOT, "\\U+%04X", (int) letter));
+                plain.append(letter > 0xFFFF ? "?" : String.format(Locale.ROOT, "\\U+%04X", letter));
             }
-        }
+        });
         return plain.toString();
     }
 }

@@ -67,17 +67,41 @@ public final class PdfWriter {
         PDPage sheet = new PDPage(new PDRectangle(points(page.widthMm()), points(page.heightMm())));
         document.addPage(sheet);
         try (PDPageContentStream content = new PDPageContentStream(document, sheet)) {
+            PageSink sink = new PageSink(content, page.heightMm());
             for (Shape shape : page.shapes()) {
-                if (shape instanceof Shape.Line line) {
-                    line(content, line, page.heightMm());
-                } else if (shape instanceof Shape.Circle circle) {
-                    circle(content, circle, page.heightMm());
-                } else if (shape instanceof Shape.Block block) {
-                    block(content, block, page.heightMm());
-                } else if (shape instanceof Shape.Words words) {
-                    words(content, words, page.heightMm());
-                }
+                shape.drawOn(sink);
             }
+        }
+    }
+
+    /** One page that is being drawn on. */
+    private final class PageSink implements Shape.Sink<IOException> {
+        private final PDPageContentStream content;
+        private final double heightMm;
+
+        PageSink(PDPageContentStream content, double heightMm) {
+            this.content = content;
+            this.heightMm = heightMm;
+        }
+
+        @Override
+        public void line(Shape.Line line) throws IOException {
+            PdfWriter.line(content, line, heightMm);
+        }
+
+        @Override
+        public void circle(Shape.Circle circle) throws IOException {
+            PdfWriter.circle(content, circle, heightMm);
+        }
+
+        @Override
+        public void block(Shape.Block block) throws IOException {
+            PdfWriter.block(content, block, heightMm);
+        }
+
+        @Override
+        public void words(Shape.Words words) throws IOException {
+            PdfWriter.this.words(content, words, heightMm);
         }
     }
 

@@ -1,5 +1,6 @@
 package itomichi.documents.sheets;
 
+import itomichi.book.BookPlan;
 import itomichi.cutting.CuttingPlan;
 import itomichi.cutting.Layout;
 import itomichi.documents.drawing.Drawing;
@@ -9,7 +10,6 @@ import itomichi.material.SheetGrain;
 import itomichi.measure.Fineness;
 import itomichi.measure.Length;
 import itomichi.measure.Unit;
-import itomichi.plan.BookPlan;
 import itomichi.plan.PaperPlan;
 import java.time.LocalDate;
 import java.util.ArrayList;

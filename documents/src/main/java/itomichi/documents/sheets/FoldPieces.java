@@ -1,11 +1,11 @@
 package itomichi.documents.sheets;
 
+import itomichi.book.BookPlan;
 import itomichi.documents.drawing.Pen;
 import itomichi.gathering.Gathered;
 import itomichi.measure.Fineness;
 import itomichi.measure.Length;
 import itomichi.measure.Unit;
-import itomichi.plan.BookPlan;
 import itomichi.plan.Holes;
 import itomichi.punching.Collation;
 import itomichi.station.Role;

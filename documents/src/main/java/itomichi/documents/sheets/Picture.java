@@ -4,10 +4,11 @@ import itomichi.documents.drawing.Ink;
 import itomichi.documents.drawing.Pen;
 import itomichi.documents.drawing.Shape;
 import itomichi.path.FoldFrame;
+import itomichi.path.Frame;
 import itomichi.path.StabFrame;
 import itomichi.path.Strand;
 import itomichi.plan.SewingPlan;
-import itomichi.plan.StepLine;
+import itomichi.steps.StepLine;
 import java.util.ArrayList;
 import java.util.List;
 
@@ -47,25 +48,29 @@ final class Picture {
     }
 
     static Picture of(SewingPlan sewing, double widthMm) {
-        if (sewing.frame() instanceof StabFrame block) {
-            double farMm = block.holes().stream()
-                    .mapToDouble(hole -> hole.fromSpine().mm())
-                    .max()
-                    .orElse(10);
-            double scale = Math.min(1, widthMm / block.height().mm());
-            double depth = 1.5 * farMm * scale;
-            double thick = Math.max(4, block.thickness().mm() * scale);
-            return new Picture(
-                    sewing,
-                    scale,
-                    0,
-                    block.height().mm(),
-                    List.of(
-                            new Lane(Strand.View.FRONT, "Front", depth, depth, -1),
-                            new Lane(Strand.View.SPINE, "Spine", thick, 0, 1),
-                            new Lane(Strand.View.BACK, "Back, seen through", depth, depth, -1)));
-        }
-        FoldFrame fold = (FoldFrame) sewing.frame();
+        return sewing.frame().match(fold -> ofFolds(sewing, fold, widthMm), block -> ofBlock(sewing, block, widthMm));
+    }
+
+    private static Picture ofBlock(SewingPlan sewing, StabFrame block, double widthMm) {
+        double farMm = block.holes().stream()
+                .mapToDouble(hole -> hole.fromSpine().mm())
+                .max()
+                .orElse(10);
+        double scale = Math.min(1, widthMm / block.height().mm());
+        double depth = 1.5 * farMm * scale;
+        double thick = Math.max(4, block.thickness().mm() * scale);
+        return new Picture(
+                sewing,
+                scale,
+                0,
+                block.height().mm(),
+                List.of(
+                        new Lane(Strand.View.FRONT, "Front", depth, depth, -1),
+                        new Lane(Strand.View.SPINE, "Spine", thick, 0, 1),
+                        new Lane(Strand.View.BACK, "Back, seen through", depth, depth, -1)));
+    }
+
+    private static Picture ofFolds(SewingPlan sewing, FoldFrame fold, double widthMm) {
         double whole = fold.edges()
                 .height()
                 .plus(fold.edges().head())
@@ -200,17 +205,19 @@ final class Picture {
         }
 
         void holes(List<Shape> shapes, int signature) {
-            if (sewing.frame() instanceof StabFrame block) {
-                if (lane.view != Strand.View.SPINE) {
-                    block.holes()
-                            .forEach(hole -> hole(
-                                    shapes,
-                                    hole.fromHead().mm(),
-                                    hole.fromSpine().mm()));
-                }
-                return;
+            sewing.frame().match(fold -> foldHoles(shapes, fold, signature), block -> blockHoles(shapes, block));
+        }
+
+        private List<Shape> blockHoles(List<Shape> shapes, StabFrame block) {
+            if (lane.view != Strand.View.SPINE) {
+                block.holes()
+                        .forEach(hole -> hole(
+                                shapes, hole.fromHead().mm(), hole.fromSpine().mm()));
             }
-            FoldFrame fold = (FoldFrame) sewing.frame();
+            return shapes;
+        }
+
+        private List<Shape> foldHoles(List<Shape> shapes, FoldFrame fold, int signature) {
             for (int row = 1; row <= fold.layers().size(); row++) {
                 if (lane.view == Strand.View.INSIDE && row != signature) {
                     continue;
@@ -224,6 +231,7 @@ final class Picture {
                     fold.stations().fromHead().forEach(station -> hole(shapes, station.mm(), across));
                 }
             }
+            return shapes;
         }
 
         private void hole(List<Shape> shapes, double alongMm, double acrossMm) {
@@ -269,14 +277,13 @@ final class Picture {
         }
 
         void number(List<Shape> shapes, int station, int number, int before) {
-            double alongMm;
-            double acrossMm = 0;
-            if (sewing.frame() instanceof StabFrame block) {
-                alongMm = block.holes().get(station - 1).fromHead().mm();
-                acrossMm = block.holes().get(station - 1).fromSpine().mm();
-            } else {
-                alongMm = ((FoldFrame) sewing.frame()).stations().at(station).mm();
-            }
+            Frame frame = sewing.frame();
+            double alongMm = frame.match(
+                    fold -> fold.stations().at(station).mm(),
+                    block -> block.holes().get(station - 1).fromHead().mm());
+            double acrossMm = frame.match(
+                    fold -> 0.0,
+                    block -> block.holes().get(station - 1).fromSpine().mm());
             shapes.add(new Shape.Words(
                     x(alongMm) + 1.2 + 4 * before,
                     y(acrossMm) - 1.3,

@@ -1,10 +1,10 @@
 package itomichi.documents.sheets;
 
+import itomichi.book.BookPlan;
 import itomichi.documents.drawing.Pen;
 import itomichi.measure.Fineness;
 import itomichi.measure.Length;
 import itomichi.measure.Unit;
-import itomichi.plan.BookPlan;
 import itomichi.plan.Holes;
 import itomichi.station.SideHole;
 

@@ -1,5 +1,6 @@
 package itomichi.documents.sheets;
 
+import itomichi.book.BookPlan;
 import itomichi.documents.drawing.Drawing;
 import itomichi.documents.drawing.Ink;
 import itomichi.documents.drawing.Pen;
@@ -10,9 +11,9 @@ import itomichi.measure.Phrase;
 import itomichi.measure.Unit;
 import itomichi.path.Strand;
 import itomichi.path.Strands;
-import itomichi.plan.BookPlan;
 import itomichi.plan.SewingPlan;
-import itomichi.plan.StepLine;
+import itomichi.steps.StepLine;
+import itomichi.steps.StepLines;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
@@ -65,7 +66,7 @@ public final class StepSheet {
 
     private Drawing draw(LocalDate date, int revision) {
         String name = plan.spec().title().name();
-        List<StepLine> steps = sewing.steps();
+        List<StepLine> steps = StepLines.of(sewing);
         List<List<Strand>> strands =
                 Strands.bySteps(steps.stream().map(StepLine::step).toList(), sewing.frame());
         Map<Integer, String> written = written(steps);

@@ -1,6 +1,6 @@
 package itomichi.documents.sheets;
 
-import itomichi.plan.BookPlan;
+import itomichi.book.BookPlan;
 import itomichi.plan.Holes;
 import java.util.Arrays;
 import java.util.List;

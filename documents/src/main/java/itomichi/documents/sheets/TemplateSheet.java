@@ -1,5 +1,6 @@
 package itomichi.documents.sheets;
 
+import itomichi.book.BookPlan;
 import itomichi.documents.drawing.Drawing;
 import itomichi.documents.drawing.Pen;
 import itomichi.documents.drawing.Shape;
@@ -7,7 +8,6 @@ import itomichi.finding.Remark;
 import itomichi.measure.Fineness;
 import itomichi.measure.Length;
 import itomichi.measure.Unit;
-import itomichi.plan.BookPlan;
 import itomichi.plan.Holes;
 import itomichi.punching.HoleGroup;
 import itomichi.punching.Tool;
@@ -123,7 +123,7 @@ public record TemplateSheet(
         Holes holes = plan.holes().orElseThrow();
         List<String> lines = new ArrayList<>();
         lines.add(plan.spec().bound().name() + ", " + holes.list().holes() + " holes; "
-                + (holes instanceof Holes.ThroughSide ? "block of " : "fold of ")
+                + holes.match(folds -> "fold of ", side -> "block of ")
                 + holes.height().at(Fineness.MARK).in(unit));
         lines.add(kinds.stream()
                 .map(TemplateKind::words)
@@ -141,7 +141,7 @@ public record TemplateSheet(
         List<String> all = new ArrayList<>();
         kinds.stream().map(this::use).distinct().forEach(all::add);
         for (HoleGroup group : holes.groups()) {
-            all.add("Through " + group.place().words() + ", " + group.names() + ": "
+            all.add("Through " + group.through().words() + ", " + group.names() + ": "
                     + group.size().length().at(Fineness.BUNDLE).in(unit) + " wide, with "
                     + (group.tool() == Tool.AWL ? "an " : "a ")
                     + group.tool().words() + ".");

@@ -90,9 +90,8 @@ final class Tiling {
         Stretch wide = across.get(x);
         Stretch high = down.get(y);
         List<Shape> shapes = new ArrayList<>();
-        for (Shape shape : piece.shapes()) {
-            clipped(shape, wide, high).ifPresent(part -> shapes.add(part.moved(-wide.fromMm(), -high.fromMm())));
-        }
+        Clip clip = new Clip(wide, high, shapes);
+        piece.shapes().forEach(shape -> shape.drawOn(clip));
         joints(shapes, across, down, x, y);
         int number = y * across.size() + x + 1;
         String name = piece.name() + ", part " + number + " of " + across.size() * down.size();
@@ -131,23 +130,38 @@ final class Tiling {
         return String.valueOf((char) ('A' + (joint - 1) % 26));
     }
 
-    private static Optional<Shape> clipped(Shape shape, Stretch wide, Stretch high) {
-        if (shape instanceof Shape.Line line) {
-            return clipped(line, wide, high);
+    /** Keeps what falls on a tile, moved to its corner. */
+    private record Clip(Stretch wide, Stretch high, List<Shape> kept) implements Shape.Sink<RuntimeException> {
+
+        private void keep(Shape shape) {
+            kept.add(shape.moved(-wide.fromMm(), -high.fromMm()));
         }
-        double x = 0;
-        double y = 0;
-        if (shape instanceof Shape.Circle circle) {
-            x = circle.xMm();
-            y = circle.yMm();
-        } else if (shape instanceof Shape.Block block) {
-            x = block.xMm();
-            y = block.yMm();
-        } else if (shape instanceof Shape.Words words) {
-            x = words.xMm();
-            y = words.yMm();
+
+        private void keepAt(double x, double y, Shape shape) {
+            if (holds(wide, x) && holds(high, y)) {
+                keep(shape);
+            }
         }
-        return holds(wide, x) && holds(high, y) ? Optional.of(shape) : Optional.empty();
+
+        @Override
+        public void line(Shape.Line line) {
+            clipped(line, wide, high).ifPresent(this::keep);
+        }
+
+        @Override
+        public void circle(Shape.Circle circle) {
+            keepAt(circle.xMm(), circle.yMm(), circle);
+        }
+
+        @Override
+        public void block(Shape.Block block) {
+            keepAt(block.xMm(), block.yMm(), block);
+        }
+
+        @Override
+        public void words(Shape.Words words) {
+            keepAt(words.xMm(), words.yMm(), words);
+        }
     }
 
     private static boolean holds(Stretch stretch, double place) {

@@ -6,7 +6,9 @@ import itomichi.documents.drawing.Shape;
 import java.util.Locale;
 
 /** Writes one page of a drawing as SVG whose user unit is a millimetre: the same text for the same drawing. */
-public final class SvgWriter {
+public final class SvgWriter implements Shape.Sink<RuntimeException> {
+
+    private final StringBuilder svg = new StringBuilder();
 
     private SvgWriter() {}
 
@@ -23,27 +25,18 @@ public final class SvgWriter {
                     "Page " + number + " of a drawing of " + drawing.pages().size() + " pages");
         }
         Drawing.Page page = drawing.pages().get(number - 1);
-        StringBuilder svg = new StringBuilder();
+        SvgWriter writer = new SvgWriter();
+        StringBuilder svg = writer.svg;
         svg.append("<svg xmlns=\"http://www.w3.org/2000/svg\" width=\"%smm\" height=\"%smm\" viewBox=\"0 0 %s %s\">\n"
                 .formatted(mm(page.widthMm()), mm(page.heightMm()), mm(page.widthMm()), mm(page.heightMm())));
         svg.append("<title>").append(escaped(drawing.title())).append("</title>\n");
         svg.append("<rect width=\"100%\" height=\"100%\" fill=\"#fff\"/>\n");
-        for (Shape shape : page.shapes()) {
-            if (shape instanceof Shape.Line line) {
-                line(svg, line);
-            } else if (shape instanceof Shape.Circle circle) {
-                circle(svg, circle);
-            } else if (shape instanceof Shape.Block block) {
-                svg.append("<rect class=\"block\" x=\"%s\" y=\"%s\" width=\"%s\" height=\"%s\"/>\n"
-                        .formatted(mm(block.xMm()), mm(block.yMm()), mm(block.widthMm()), mm(block.heightMm())));
-            } else if (shape instanceof Shape.Words words) {
-                words(svg, words);
-            }
-        }
+        page.shapes().forEach(shape -> shape.drawOn(writer));
         return svg.append("</svg>\n").toString();
     }
 
-    private static void line(StringBuilder svg, Shape.Line line) {
+    @Override
+    public void line(Shape.Line line) {
         Pen pen = line.pen();
         String dash =
                 pen.dashMm() > 0 ? " stroke-dasharray=\"%s %s\"".formatted(mm(pen.dashMm()), mm(pen.gapMm())) : "";
@@ -59,7 +52,8 @@ public final class SvgWriter {
                         dash));
     }
 
-    private static void circle(StringBuilder svg, Shape.Circle circle) {
+    @Override
+    public void circle(Shape.Circle circle) {
         svg.append(
                 "<circle class=\"%s\" cx=\"%s\" cy=\"%s\" r=\"%s\" fill=\"none\" stroke=\"#%s\" stroke-width=\"%s\"/>\n"
                         .formatted(
@@ -71,7 +65,14 @@ public final class SvgWriter {
                                 mm(circle.pen().widthMm())));
     }
 
-    private static void words(StringBuilder svg, Shape.Words words) {
+    @Override
+    public void block(Shape.Block block) {
+        svg.append("<rect class=\"block\" x=\"%s\" y=\"%s\" width=\"%s\" height=\"%s\"/>\n"
+                .formatted(mm(block.xMm()), mm(block.yMm()), mm(block.widthMm()), mm(block.heightMm())));
+    }
+
+    @Override
+    public void words(Shape.Words words) {
         String turn =
                 words.turned() ? " transform=\"rotate(-90 %s %s)\"".formatted(mm(words.xMm()), mm(words.yMm())) : "";
         svg.append(

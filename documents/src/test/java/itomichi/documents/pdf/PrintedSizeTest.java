@@ -3,6 +3,7 @@ package itomichi.documents.pdf;
 import static org.testng.Assert.assertEquals;
 import static org.testng.Assert.assertTrue;
 
+import itomichi.book.BookPlan;
 import itomichi.documents.Raster;
 import itomichi.documents.SamplePlans;
 import itomichi.documents.SampleSheets;
@@ -13,7 +14,6 @@ import itomichi.documents.sheets.PrinterCorrection;
 import itomichi.documents.sheets.TemplateKind;
 import itomichi.measure.Length;
 import itomichi.measure.Unit;
-import itomichi.plan.BookPlan;
 import itomichi.plan.Holes;
 import itomichi.station.RowScheme;
 import itomichi.station.SideHole;
@@ -88,8 +88,8 @@ public class PrintedSizeTest {
     @Test
     public void aTrimIsPunchedPast() throws Exception {
         BookPlan plan = SamplePlans.bound("link-stitch", 210, 96, Unit.MM);
-        BookPlan trimmed = itomichi.plan.Planner.plan(plan.spec()
-                .withPapers(new itomichi.plan.Papers(
+        BookPlan trimmed = itomichi.book.Planner.plan(plan.spec()
+                .withPapers(new itomichi.spec.Papers(
                         plan.spec().papers().all(), plan.spec().papers().cutting(), Length.ofMm(4))));
         Printed printed = print(trimmed, TemplateKind.FOLDED_STRIP, PrintPaper.A4);
         double first = trimmed.foldHoles().orElseThrow().stations().at(1).mm();

@@ -4,6 +4,8 @@ import static org.testng.Assert.assertEquals;
 import static org.testng.Assert.assertTrue;
 import static org.testng.Assert.expectThrows;
 
+import itomichi.book.BookPlan;
+import itomichi.book.Planner;
 import itomichi.documents.SamplePlans;
 import itomichi.documents.drawing.Drawing;
 import itomichi.documents.drawing.Pen;
@@ -13,9 +15,7 @@ import itomichi.material.SheetGrain;
 import itomichi.material.Supply;
 import itomichi.measure.Length;
 import itomichi.measure.Unit;
-import itomichi.plan.BookPlan;
-import itomichi.plan.BookSpec;
-import itomichi.plan.Planner;
+import itomichi.spec.BookSpec;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
@@ -31,7 +31,7 @@ public class CuttingSheetTest {
         Supply stock =
                 new Supply(Length.ofMm(640), Length.ofMm(450), grain, Length.ZERO, Optional.of(1), Optional.empty());
         return Planner.plan(
-                spec.withPapers(spec.papers().withMain(spec.papers().main().withSupply(stock))));
+                spec.withPapers(spec.papers().withMain(spec.papers().main().withSupply(Optional.of(stock)))));
     }
 
     private static Drawing draw(BookPlan plan) {

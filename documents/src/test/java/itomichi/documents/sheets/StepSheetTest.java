@@ -4,12 +4,13 @@ import static org.testng.Assert.assertEquals;
 import static org.testng.Assert.assertFalse;
 import static org.testng.Assert.assertTrue;
 
+import itomichi.book.BookPlan;
 import itomichi.documents.SamplePlans;
 import itomichi.documents.drawing.Drawing;
 import itomichi.documents.drawing.Pen;
 import itomichi.documents.drawing.Shape;
 import itomichi.measure.Unit;
-import itomichi.plan.BookPlan;
+import itomichi.steps.StepLines;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.stream.Collectors;
@@ -71,7 +72,7 @@ public class StepSheetTest {
 
     @Test(dataProvider = "books")
     public void theLastMoveIsThere(BookPlan plan) {
-        int last = plan.sewn().steps().size();
+        int last = StepLines.of(plan.sewn()).size();
         assertTrue(words(draw(plan)).stream().anyMatch(words -> words.text().startsWith(last + ". ")), "move " + last);
     }
 

@@ -3,6 +3,7 @@ package itomichi.documents.svg;
 import static org.testng.Assert.assertEquals;
 import static org.testng.Assert.expectThrows;
 
+import itomichi.book.BookPlan;
 import itomichi.documents.SamplePlans;
 import itomichi.documents.SampleSheets;
 import itomichi.documents.drawing.Drawing;
@@ -10,7 +11,6 @@ import itomichi.documents.sheets.PrintPaper;
 import itomichi.documents.sheets.PrinterCorrection;
 import itomichi.documents.sheets.TemplateKind;
 import itomichi.measure.Unit;
-import itomichi.plan.BookPlan;
 import java.io.ByteArrayInputStream;
 import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;

@@ -1,20 +1,19 @@
 package itomichi.server.book;
 
+import itomichi.book.BookPlan;
 import itomichi.measure.Fineness;
 import itomichi.measure.Length;
 import itomichi.measure.Phrase;
-import itomichi.path.FoldFrame;
 import itomichi.path.SewingStep;
 import itomichi.path.Strand;
 import itomichi.path.Strands;
-import itomichi.plan.BookPlan;
 import itomichi.plan.SewingPlan;
-import itomichi.plan.Stage;
 import itomichi.server.document.BookDocument;
 import itomichi.server.plan.HolesView;
 import itomichi.server.plan.InUnits;
 import itomichi.server.plan.PlanView;
 import itomichi.server.plan.PlanViews;
+import itomichi.spec.Stage;
 import java.util.List;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
@@ -71,14 +70,8 @@ final class BookCards {
             return List.of();
         }
         // seen from outside with the head up, the front of the book is at the right
-        double rightMm = sewing.frame() instanceof FoldFrame fold
-                ? (spineMm
-                                + fold.layers()
-                                        .get(fold.layers().size() - 1)
-                                        .across()
-                                        .mm())
-                        / 2
-                : spineMm;
+        double rightMm = sewing.frame()
+                .match(fold -> (spineMm + fold.layer(fold.signatures()).across().mm()) / 2, block -> spineMm);
         return Strands.bySteps(SewingStep.of(sewing.path()), sewing.frame()).stream()
                 .limit(steps)
                 .flatMap(List::stream)

@@ -1,10 +1,10 @@
 package itomichi.server.book;
 
-import itomichi.plan.UnfitValueException;
 import itomichi.server.document.BookDocument;
 import itomichi.server.document.BookDocuments;
 import itomichi.server.plan.PlanViews;
 import itomichi.server.platform.ProblemException;
+import itomichi.spec.UnfitValueException;
 import java.util.List;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;

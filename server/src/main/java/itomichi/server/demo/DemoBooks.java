@@ -5,7 +5,6 @@ import itomichi.material.Fibre;
 import itomichi.material.Grain;
 import itomichi.measure.Unit;
 import itomichi.path.Face;
-import itomichi.plan.Stage;
 import itomichi.server.document.BookDocument;
 import itomichi.server.document.BookDocument.Count;
 import itomichi.server.document.BookDocument.CountSystem;
@@ -18,6 +17,7 @@ import itomichi.server.document.BookDocument.Stack;
 import itomichi.server.document.BookDocument.Stations;
 import itomichi.server.document.BookDocument.Thread;
 import itomichi.server.document.StartingBook;
+import itomichi.spec.Stage;
 import java.util.EnumSet;
 import java.util.List;
 

@@ -7,9 +7,9 @@ import static itomichi.server.document.Parts.whole;
 
 import itomichi.gathering.SplitWish;
 import itomichi.measure.Length;
-import itomichi.plan.Gathering;
-import itomichi.plan.Gathering.RecipeSheet;
-import itomichi.plan.UnfitValueException;
+import itomichi.spec.GatherWish;
+import itomichi.spec.GatherWish.RecipeSheet;
+import itomichi.spec.UnfitValueException;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -21,13 +21,13 @@ final class GatheringDocuments {
 
     private GatheringDocuments() {}
 
-    static Gathering gathering(BookDocument.Gathering gathering) {
+    static GatherWish gathering(BookDocument.Gathering gathering) {
         BookDocument.Wish wish = given("gathering.wish", gathering.wish());
         @Nullable Integer signatures = gathering.signatures();
-        return new Gathering(
+        return new GatherWish(
                 signatures == null
                         ? Optional.empty()
-                        : Optional.of(new Gathering.Chosen(signatures, gathering.filled())),
+                        : Optional.of(new GatherWish.Chosen(signatures, gathering.filled())),
                 new SplitWish(
                         wish.odd(),
                         Optional.ofNullable(wish.signatures()),
@@ -63,11 +63,11 @@ final class GatheringDocuments {
                 .toList();
     }
 
-    static BookDocument.Gathering changed(Gathering gathering) {
+    static BookDocument.Gathering changed(GatherWish gathering) {
         SplitWish wish = gathering.wish();
         return new BookDocument.Gathering(
-                gathering.chosen().map(Gathering.Chosen::signatures).orElse(null),
-                gathering.chosen().map(Gathering.Chosen::filled).orElse(false),
+                gathering.chosen().map(GatherWish.Chosen::signatures).orElse(null),
+                gathering.chosen().map(GatherWish.Chosen::filled).orElse(false),
                 new BookDocument.Wish(
                         wish.odd(),
                         wish.signatures().orElse(null),

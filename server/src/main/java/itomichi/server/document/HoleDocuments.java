@@ -5,9 +5,9 @@ import static itomichi.server.document.Parts.mm;
 import static itomichi.server.document.Parts.whole;
 
 import itomichi.measure.Length;
-import itomichi.plan.HoleWish;
 import itomichi.server.document.BookDocument.Scheme;
 import itomichi.server.document.BookDocument.School;
+import itomichi.spec.HoleWish;
 import itomichi.station.RowScheme;
 import itomichi.station.SideHole;
 import itomichi.station.StationScheme;
@@ -118,7 +118,7 @@ public final class HoleDocuments {
         Optional<StationScheme.Exemplar> exemplar = as(scheme, StationScheme.Exemplar.class);
         Optional<StationScheme.Placed> placed = as(scheme, StationScheme.Placed.class);
         return new BookDocument.Stations(
-                named(scheme),
+                scheme.match(NAMED),
                 scheme.count(),
                 margins.map(one -> one.headMargin().mm()).orElse(before.headMm()),
                 margins.map(one -> one.tailMargin().mm()).orElse(before.tailMm()),
@@ -138,35 +138,74 @@ public final class HoleDocuments {
         return Optional.of(scheme).filter(kind::isInstance).map(kind::cast);
     }
 
-    private static Scheme named(StationScheme scheme) {
-        if (scheme instanceof StationScheme.Margins) {
+    private static final StationScheme.Cases<Scheme> NAMED = new StationScheme.Cases<>() {
+        @Override
+        public Scheme margins(StationScheme.Margins margins) {
             return Scheme.MARGINS;
         }
-        if (scheme instanceof StationScheme.Share) {
+
+        @Override
+        public Scheme share(StationScheme.Share share) {
             return Scheme.SHARE;
         }
-        if (scheme instanceof StationScheme.Equal) {
+
+        @Override
+        public Scheme equal(StationScheme.Equal equal) {
             return Scheme.EQUAL;
         }
-        if (scheme instanceof StationScheme.Pairs) {
+
+        @Override
+        public Scheme pairs(StationScheme.Pairs pairs) {
             return Scheme.PAIRS;
         }
-        return scheme instanceof StationScheme.Exemplar ? Scheme.EXEMPLAR : Scheme.PLACED;
-    }
+
+        @Override
+        public Scheme exemplar(StationScheme.Exemplar exemplar) {
+            return Scheme.EXEMPLAR;
+        }
+
+        @Override
+        public Scheme placed(StationScheme.Placed placed) {
+            return Scheme.PLACED;
+        }
+    };
 
     static BookDocument.Rows rows(BookDocument.Rows before, RowScheme scheme) {
-        School school = scheme instanceof RowScheme.EqualGaps
-                ? School.EQUAL
-                : scheme instanceof RowScheme.EdgeMargin
-                        ? School.MARGIN
-                        : scheme instanceof RowScheme.Pitch
-                                ? School.PITCH
-                                : scheme instanceof RowScheme.OwnThickness ? School.THICKNESS : School.PLACED;
-        return new BookDocument.Rows(
-                school,
-                scheme instanceof RowScheme.EdgeMargin edge ? edge.margin().mm() : before.marginMm(),
-                scheme instanceof RowScheme.Pitch pitch ? pitch.pitch().mm() : before.pitchMm(),
-                scheme instanceof RowScheme.Placed placed ? mms(placed.fromLeft()) : before.placedMm());
+        return scheme.match(new RowsOf(before));
+    }
+
+    /** What the school says, and of the schools that are not used what was said before. */
+    private record RowsOf(BookDocument.Rows before) implements RowScheme.Cases<BookDocument.Rows> {
+
+        private BookDocument.Rows by(School school) {
+            return new BookDocument.Rows(school, before.marginMm(), before.pitchMm(), before.placedMm());
+        }
+
+        @Override
+        public BookDocument.Rows equalGaps(RowScheme.EqualGaps equal) {
+            return by(School.EQUAL);
+        }
+
+        @Override
+        public BookDocument.Rows edgeMargin(RowScheme.EdgeMargin edge) {
+            return new BookDocument.Rows(School.MARGIN, edge.margin().mm(), before.pitchMm(), before.placedMm());
+        }
+
+        @Override
+        public BookDocument.Rows pitch(RowScheme.Pitch pitch) {
+            return new BookDocument.Rows(
+                    School.PITCH, before.marginMm(), pitch.pitch().mm(), before.placedMm());
+        }
+
+        @Override
+        public BookDocument.Rows ownThickness(RowScheme.OwnThickness thickness) {
+            return by(School.THICKNESS);
+        }
+
+        @Override
+        public BookDocument.Rows placed(RowScheme.Placed placed) {
+            return new BookDocument.Rows(School.PLACED, before.marginMm(), before.pitchMm(), mms(placed.fromLeft()));
+        }
     }
 
     static BookDocument.Side side(BookDocument.Side before, HoleWish.Side side) {

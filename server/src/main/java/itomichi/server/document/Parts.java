@@ -1,7 +1,7 @@
 package itomichi.server.document;
 
 import itomichi.measure.Length;
-import itomichi.plan.UnfitValueException;
+import itomichi.spec.UnfitValueException;
 import java.util.List;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;

@@ -5,8 +5,8 @@ import static itomichi.server.document.Parts.mm;
 import static itomichi.server.document.Parts.whole;
 
 import itomichi.pattern.OwnPattern;
-import itomichi.plan.StitchWish;
-import itomichi.plan.UnfitValueException;
+import itomichi.spec.StitchWish;
+import itomichi.spec.UnfitValueException;
 import itomichi.structure.OwnStitching;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;

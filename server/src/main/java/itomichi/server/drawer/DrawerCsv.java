@@ -1,8 +1,8 @@
 package itomichi.server.drawer;
 
 import itomichi.measure.Unit;
-import itomichi.plan.UnfitValueException;
 import itomichi.server.drawer.WrongRowsException.WrongRow;
+import itomichi.spec.UnfitValueException;
 import java.io.IOException;
 import java.io.StringWriter;
 import java.io.UncheckedIOException;

@@ -1,8 +1,8 @@
 package itomichi.server.drawer;
 
 import itomichi.measure.Unit;
-import itomichi.plan.UnfitValueException;
 import itomichi.server.platform.ProblemException;
+import itomichi.spec.UnfitValueException;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;

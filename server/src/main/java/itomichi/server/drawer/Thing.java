@@ -1,7 +1,7 @@
 package itomichi.server.drawer;
 
 import itomichi.measure.Unit;
-import itomichi.plan.UnfitValueException;
+import itomichi.spec.UnfitValueException;
 import java.util.LinkedHashMap;
 import java.util.Map;
 import java.util.UUID;

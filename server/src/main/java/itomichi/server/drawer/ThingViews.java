@@ -113,7 +113,7 @@ final class ThingViews {
             Working diameter = new SewingThread(thread.name(), thread.fibre(), count).diameter();
             return told(
                     Length.ofMm(diameter.result().number()).at(Fineness.CALIPER),
-                    count instanceof ThreadCount.Wound ? "wound" : "by its count");
+                    count.wound().isPresent() ? "wound" : "by its count");
         }
         if (has("stackMm")) {
             return told(

@@ -1,9 +1,10 @@
 package itomichi.server.drawer;
 
+import itomichi.book.BookPlan;
+import itomichi.book.ThreadAdvice;
+import itomichi.book.ThreadWeighing;
 import itomichi.measure.Fineness;
 import itomichi.measure.Length;
-import itomichi.plan.BookPlan;
-import itomichi.plan.ThreadAdvice;
 import itomichi.server.document.BookDocument;
 import itomichi.server.plan.InUnits;
 import itomichi.server.plan.PlanViews;
@@ -51,11 +52,11 @@ class ThreadShelfController {
         BookPlan plan = PlanViews.plan(document);
         List<Weighed> weighed = drawers.plain(Drawer.THREADS).stream()
                 .map(thing ->
-                        new Weighed(thing, ThreadAdvice.weigh(plan, ThingViews.sewingThread(thing), known(thing))))
+                        new Weighed(thing, ThreadWeighing.weigh(plan, ThingViews.sewingThread(thing), known(thing))))
                 .sorted(Comparator.comparingInt((Weighed one) -> -one.advice.weight()))
                 .toList();
         return new ShelfView(
-                InUnits.of(ThreadAdvice.range(plan)),
+                InUnits.of(ThreadWeighing.range(plan)),
                 weighed.stream().map(one -> one.view(document)).toList());
     }
 

@@ -1,9 +1,9 @@
 package itomichi.server.exchange;
 
-import itomichi.plan.UnfitValueException;
 import itomichi.server.book.BookService;
 import itomichi.server.book.BookView;
 import itomichi.server.platform.ProblemException;
+import itomichi.spec.UnfitValueException;
 import java.nio.charset.StandardCharsets;
 import java.util.UUID;
 import org.springframework.http.ContentDisposition;

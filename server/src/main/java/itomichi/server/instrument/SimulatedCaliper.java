@@ -1,7 +1,7 @@
 package itomichi.server.instrument;
 
 import itomichi.measure.Length;
-import itomichi.plan.UnfitValueException;
+import itomichi.spec.UnfitValueException;
 import java.util.random.RandomGenerator;
 import org.springframework.stereotype.Component;
 

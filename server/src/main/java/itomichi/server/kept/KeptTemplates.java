@@ -1,16 +1,12 @@
 package itomichi.server.kept;
 
+import itomichi.book.BookPlan;
 import itomichi.documents.drawing.Ink;
 import itomichi.gathering.SplitWish;
 import itomichi.kept.Comparison;
 import itomichi.kept.KeptTemplate;
 import itomichi.measure.Length;
 import itomichi.measure.Unit;
-import itomichi.plan.Binding;
-import itomichi.plan.BookPlan;
-import itomichi.plan.BookSpec;
-import itomichi.plan.Gathering;
-import itomichi.plan.UnfitValueException;
 import itomichi.server.book.BookService;
 import itomichi.server.book.BookView;
 import itomichi.server.book.StoredBook;
@@ -20,6 +16,10 @@ import itomichi.server.document.StartingBook;
 import itomichi.server.plan.InUnits;
 import itomichi.server.plan.PlanViews;
 import itomichi.server.platform.ProblemException;
+import itomichi.spec.Binding;
+import itomichi.spec.BookSpec;
+import itomichi.spec.GatherWish;
+import itomichi.spec.UnfitValueException;
 import itomichi.structure.Holing;
 import itomichi.structure.Structures;
 import java.util.ArrayList;
@@ -196,7 +196,7 @@ public class KeptTemplates {
         int rows = template.cover().get().rows().size();
         int signatures = spec.bound().holing().rows() == Holing.RowsFor.EACH_PAIR ? 2 * rows : rows;
         SplitWish wish = spec.gathering().wish();
-        Gathering asked = spec.gathering()
+        GatherWish asked = spec.gathering()
                 .withWish(new SplitWish(
                         wish.odd(),
                         Optional.of(signatures),

@@ -3,7 +3,7 @@ package itomichi.server.measure;
 import itomichi.measure.Length;
 import itomichi.measure.LengthText;
 import itomichi.measure.Unit;
-import itomichi.plan.UnfitValueException;
+import itomichi.spec.UnfitValueException;
 
 /** Lengths as they were typed, with a request. */
 public final class TypedLength {

@@ -1,9 +1,9 @@
 package itomichi.server.patterns;
 
 import itomichi.measure.Unit;
-import itomichi.plan.UnfitValueException;
 import itomichi.server.book.BookView;
 import itomichi.server.document.BookDocument;
+import itomichi.spec.UnfitValueException;
 import java.util.List;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;

@@ -1,14 +1,12 @@
 package itomichi.server.patterns;
 
+import itomichi.book.Planner;
 import itomichi.measure.Fineness;
 import itomichi.measure.Phrase;
 import itomichi.measure.Unit;
 import itomichi.pattern.OwnPattern;
 import itomichi.pattern.PatternOrder;
 import itomichi.pattern.PatternText;
-import itomichi.plan.Binding;
-import itomichi.plan.BookSpec;
-import itomichi.plan.Planner;
 import itomichi.plan.SewingPlan;
 import itomichi.server.document.BookDocument;
 import itomichi.server.document.BookDocuments;
@@ -17,6 +15,8 @@ import itomichi.server.document.StitchDocuments;
 import itomichi.server.plan.InUnits;
 import itomichi.server.plan.WayView;
 import itomichi.server.plan.WayViews;
+import itomichi.spec.Binding;
+import itomichi.spec.BookSpec;
 import itomichi.structure.OwnStitching;
 import itomichi.structure.Structure;
 import itomichi.structure.Structures;
@@ -58,12 +58,16 @@ final class PatternLook {
         OwnPattern pattern = StitchDocuments.pattern(document);
         OwnStitching own = new OwnStitching(pattern);
         String text = PatternText.write(pattern);
-        if (own.order() instanceof PatternOrder.Lacking lacking) {
-            return new LookView(Kind.LACKING, InUnits.of(lacking.words(pattern)), lines(lacking), text, null);
-        }
-        if (own.order() instanceof PatternOrder.Unsewable unsewable) {
-            return new LookView(Kind.UNSEWABLE, InUnits.of(Phrase.of("{}", unsewable.reason())), List.of(), text, null);
-        }
+        return own.order()
+                .match(
+                        sewn -> sewn(document, pattern, text),
+                        lacking -> new LookView(
+                                Kind.LACKING, InUnits.of(lacking.words(pattern)), lines(lacking), text, null),
+                        nothing -> new LookView(
+                                Kind.UNSEWABLE, InUnits.of(Phrase.of("{}", nothing.reason())), List.of(), text, null));
+    }
+
+    private static LookView sewn(BookDocument.Pattern document, OwnPattern pattern, String text) {
         SewingPlan sewing = Planner.plan(BookDocuments.spec(bound(plain(pattern), document)))
                 .sewn();
         Phrase words = Phrase.of(
@@ -92,8 +96,7 @@ final class PatternLook {
     /** A book bound in a pattern; all that does not belong to the way it is bound stays. */
     static BookDocument bound(BookDocument book, BookDocument.Pattern pattern) {
         BookSpec spec = BookDocuments.spec(book);
-        Structure to = Structures.keyed(pattern.side() ? Structure.OWN_SIDE : Structure.OWN_FOLD)
-                .orElseThrow();
+        Structure to = Structures.forPattern(pattern.side());
         BookSpec as = Binding.as(spec, to);
         BookSpec own = as.withStitch(
                         as.stitch().withOwn(Optional.of(new OwnStitching(StitchDocuments.pattern(pattern)))))

@@ -10,12 +10,12 @@ import itomichi.path.ThreadPath;
 import itomichi.path.Wrap;
 import itomichi.pattern.OwnPattern;
 import itomichi.pattern.PatternText;
-import itomichi.plan.UnfitValueException;
 import itomichi.server.book.BookService;
 import itomichi.server.book.BookView;
 import itomichi.server.document.BookDocument;
 import itomichi.server.document.StitchDocuments;
 import itomichi.server.platform.ProblemException;
+import itomichi.spec.UnfitValueException;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -159,7 +159,7 @@ public class Patterns {
                         outer, run.from().station(), run.to().station()));
             } else if (move instanceof Wrap wrap) {
                 turns.add(new OwnPattern.Turn(wrap.hole().station(), wrap.edge()));
-            } else if (move.lies()) {
+            } else if (move.segment()) {
                 throw new UnfitValueException(
                         "text", "A pattern has stitches and wraps; links, kettles and the like belong to a structure.");
             }

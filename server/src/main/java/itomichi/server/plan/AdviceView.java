@@ -1,10 +1,10 @@
 package itomichi.server.plan;
 
 import itomichi.advice.Advice;
-import itomichi.plan.Binding;
-import itomichi.plan.BookSpec;
 import itomichi.server.document.BookDocument;
 import itomichi.server.document.BookDocuments;
+import itomichi.spec.Binding;
+import itomichi.spec.BookSpec;
 import itomichi.structure.Structure;
 import java.util.List;
 
@@ -35,7 +35,7 @@ public record AdviceView(
                 structure.key(),
                 structure.name(),
                 structure.purpose(),
-                structure.stitching().isPresent() || structure.own(),
+                structure.sewn(),
                 advice.excluded(),
                 structure.key().equals(spec.structure()),
                 advice.reasons().stream()

@@ -1,9 +1,9 @@
 package itomichi.server.plan;
 
+import itomichi.book.BookPlan;
 import itomichi.gathering.Block;
 import itomichi.gathering.Gathered;
 import itomichi.gathering.Signature;
-import itomichi.plan.BookPlan;
 import itomichi.server.plan.PlanView.NestedView;
 import itomichi.server.plan.PlanView.SignatureView;
 import java.util.ArrayList;
@@ -15,19 +15,23 @@ final class BlockViews {
     private BlockViews() {}
 
     static PlanView.BlockView of(BookPlan plan) {
-        if (plan.gathered() instanceof Gathered.Singly singly) {
-            double thickMm = singly.thickness().result().number();
-            return new PlanView.BlockView(
-                    singly.sheets() + " single sheets",
-                    List.of(),
-                    List.of(),
-                    thickMm - singly.pasteIns().mm(),
-                    thickMm,
-                    thickMm - singly.pasteIns().mm(),
-                    thickMm - singly.pasteIns().mm(),
-                    singly.pasteIns().mm());
-        }
-        Gathered.InSignatures folded = (Gathered.InSignatures) plan.gathered();
+        return plan.gathered().match(BlockViews::of, BlockViews::of);
+    }
+
+    private static PlanView.BlockView of(Gathered.Singly singly) {
+        double thickMm = singly.thickness().result().number();
+        return new PlanView.BlockView(
+                singly.sheets() + " single sheets",
+                List.of(),
+                List.of(),
+                thickMm - singly.pasteIns().mm(),
+                thickMm,
+                thickMm - singly.pasteIns().mm(),
+                thickMm - singly.pasteIns().mm(),
+                singly.pasteIns().mm());
+    }
+
+    private static PlanView.BlockView of(Gathered.InSignatures folded) {
         Block block = folded.block();
         List<Signature> kinds = block.signatures().stream().distinct().toList();
         return new PlanView.BlockView(

@@ -1,9 +1,9 @@
 package itomichi.server.plan;
 
+import itomichi.book.BookPlan;
 import itomichi.measure.Fineness;
 import itomichi.measure.Length;
 import itomichi.measure.Phrase;
-import itomichi.plan.BookPlan;
 import itomichi.plan.Holes;
 import itomichi.station.Level;
 import itomichi.station.Role;
@@ -27,7 +27,7 @@ final class HoleViews {
     private HoleViews() {}
 
     static HolesView of(BookPlan plan, Holes holes) {
-        return holes instanceof Holes.InFolds folds ? folds(folds) : side(plan, (Holes.ThroughSide) holes);
+        return holes.match(HoleViews::folds, side -> side(plan, side));
     }
 
     private static HolesView folds(Holes.InFolds folds) {
@@ -225,7 +225,7 @@ final class HoleViews {
     private static List<HolesView.GroupView> groups(Holes holes) {
         return holes.groups().stream()
                 .map(group -> new HolesView.GroupView(
-                        group.place().words(),
+                        group.through().words(),
                         group.names(),
                         group.number(),
                         group.passes(),

@@ -1,13 +1,11 @@
 package itomichi.server.plan;
 
 import itomichi.material.Supply;
-import itomichi.material.ThreadCount;
 import itomichi.measure.Fineness;
 import itomichi.measure.Length;
-import itomichi.plan.BookPaper;
-import itomichi.plan.BookSpec;
-import itomichi.plan.HoleWish;
-import itomichi.station.RowScheme;
+import itomichi.spec.BookPaper;
+import itomichi.spec.BookSpec;
+import itomichi.spec.HoleWish;
 import itomichi.station.StationScheme;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -34,9 +32,7 @@ final class Measures {
         mark(measures, "stitch.boardMm", spec.stitch().board());
         mark(measures, "stitch.boardHoleMm", spec.stitch().boardHole());
         holes(measures, spec);
-        if (spec.thread().thread().count() instanceof ThreadCount.Wound wound) {
-            measures.put("thread.count.widthMm", InUnits.of(wound.width().at(Fineness.MARK)));
-        }
+        spec.thread().thread().count().wound().ifPresent(width -> mark(measures, "thread.count.widthMm", width));
         List<BookPaper> papers = spec.papers().all();
         for (int i = 0; i < papers.size(); i++) {
             paper(measures, i == 0 ? "paper" : "otherPapers." + (i - 1), papers.get(i));
@@ -46,23 +42,9 @@ final class Measures {
     }
 
     private static void holes(Map<String, InUnits> measures, BookSpec spec) {
-        if (spec.stations() instanceof StationScheme.Margins margins) {
-            mark(measures, "stations.headMm", margins.headMargin());
-            mark(measures, "stations.tailMm", margins.tailMargin());
-        } else if (spec.stations() instanceof StationScheme.Pairs pairs) {
-            mark(measures, "stations.pairMm", pairs.width());
-            mark(measures, "stations.kettleMm", pairs.kettle());
-        } else if (spec.stations() instanceof StationScheme.Exemplar exemplar) {
-            mark(measures, "stations.exemplarHeightMm", exemplar.height());
-            for (int i = 0; i < exemplar.count(); i++) {
-                mark(measures, "stations.exemplarMm." + i, exemplar.fromHead().get(i));
-            }
-        }
-        if (spec.holes().rows() instanceof RowScheme.EdgeMargin edge) {
-            mark(measures, "rows.marginMm", edge.margin());
-        } else if (spec.holes().rows() instanceof RowScheme.Pitch pitch) {
-            mark(measures, "rows.pitchMm", pitch.pitch());
-        }
+        measures.putAll(spec.stations().match(STATIONS));
+        spec.holes().rows().toldMargin().ifPresent(margin -> mark(measures, "rows.marginMm", margin));
+        spec.holes().rows().toldPitch().ifPresent(pitch -> mark(measures, "rows.pitchMm", pitch));
         HoleWish.Side side = spec.holes().side();
         mark(measures, "side.edgeMm", side.edge());
         mark(measures, "side.alongMm", side.along());
@@ -73,6 +55,50 @@ final class Measures {
         spec.cover().headSquare().ifPresent(square -> mark(measures, "cover.headSquareMm", square));
         spec.gathering().heights().forEach((number, height) -> mark(measures, "gathering.unlike." + number, height));
     }
+
+    /** The measures that each school of stations is told. */
+    private static final StationScheme.Cases<Map<String, InUnits>> STATIONS = new StationScheme.Cases<>() {
+        @Override
+        public Map<String, InUnits> margins(StationScheme.Margins margins) {
+            Map<String, InUnits> told = new LinkedHashMap<>();
+            mark(told, "stations.headMm", margins.headMargin());
+            mark(told, "stations.tailMm", margins.tailMargin());
+            return told;
+        }
+
+        @Override
+        public Map<String, InUnits> share(StationScheme.Share share) {
+            return Map.of();
+        }
+
+        @Override
+        public Map<String, InUnits> equal(StationScheme.Equal equal) {
+            return Map.of();
+        }
+
+        @Override
+        public Map<String, InUnits> pairs(StationScheme.Pairs pairs) {
+            Map<String, InUnits> told = new LinkedHashMap<>();
+            mark(told, "stations.pairMm", pairs.width());
+            mark(told, "stations.kettleMm", pairs.kettle());
+            return told;
+        }
+
+        @Override
+        public Map<String, InUnits> exemplar(StationScheme.Exemplar exemplar) {
+            Map<String, InUnits> told = new LinkedHashMap<>();
+            mark(told, "stations.exemplarHeightMm", exemplar.height());
+            for (int i = 0; i < exemplar.count(); i++) {
+                mark(told, "stations.exemplarMm." + i, exemplar.fromHead().get(i));
+            }
+            return told;
+        }
+
+        @Override
+        public Map<String, InUnits> placed(StationScheme.Placed placed) {
+            return Map.of();
+        }
+    };
 
     private static void mark(Map<String, InUnits> measures, String field, Length length) {
         measures.put(field, InUnits.of(length.at(Fineness.MARK)));

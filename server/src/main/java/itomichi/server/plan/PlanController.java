@@ -1,16 +1,15 @@
 package itomichi.server.plan;
 
 import itomichi.advice.Advice;
-import itomichi.gathering.Gathered;
 import itomichi.gathering.LeafFrom;
 import itomichi.gathering.Sharing;
 import itomichi.gathering.Split;
 import itomichi.measure.Length;
-import itomichi.plan.BookSpec;
 import itomichi.plan.Gatherer;
-import itomichi.plan.UnfitValueException;
 import itomichi.server.document.BookDocument;
 import itomichi.server.document.BookDocuments;
+import itomichi.spec.BookSpec;
+import itomichi.spec.UnfitValueException;
 import java.util.ArrayList;
 import java.util.List;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -35,10 +34,10 @@ class PlanController {
     @PostMapping("/splits")
     List<SplitView> splits(@RequestBody BookDocument document) {
         BookSpec spec = BookDocuments.spec(document);
-        if (!(Gatherer.gather(spec) instanceof Gathered.InSignatures folded)) {
-            return List.of();
-        }
-        Sharing taken = folded.sharing();
+        return Gatherer.gather(spec).match(folded -> splits(spec, folded.sharing()), singly -> List.of());
+    }
+
+    private static List<SplitView> splits(BookSpec spec, Sharing taken) {
         List<Split> all = Gatherer.splits(spec);
         List<Split> shown = new ArrayList<>(all.subList(0, Math.min(SHOWN, all.size())));
         all.stream()

@@ -1,5 +1,7 @@
 package itomichi.server.plan;
 
+import itomichi.book.BookPlan;
+import itomichi.book.Planner;
 import itomichi.finding.Figure;
 import itomichi.finding.Remark;
 import itomichi.finding.Working;
@@ -7,9 +9,6 @@ import itomichi.measure.Fineness;
 import itomichi.measure.Length;
 import itomichi.path.Notation;
 import itomichi.path.SewingStep;
-import itomichi.plan.BookPlan;
-import itomichi.plan.BookSpec;
-import itomichi.plan.Planner;
 import itomichi.plan.SewingPlan;
 import itomichi.server.document.BookDocument;
 import itomichi.server.document.BookDocuments;
@@ -19,6 +18,7 @@ import itomichi.server.plan.PlanView.RangeView;
 import itomichi.server.plan.PlanView.RemarkView;
 import itomichi.server.plan.PlanView.TermView;
 import itomichi.server.plan.PlanView.WorkingView;
+import itomichi.spec.BookSpec;
 import itomichi.structure.Holing;
 import itomichi.structure.Structure;
 import itomichi.structure.ThumbRule;
@@ -81,7 +81,7 @@ public final class PlanViews {
                 bound.form().folded(),
                 bound.form().most(),
                 bound.holing().rows() != Holing.RowsFor.NOTHING,
-                bound.stitching().isPresent() || bound.own());
+                bound.sewn());
     }
 
     private static FigureView figure(Figure figure) {

@@ -1,16 +1,15 @@
 package itomichi.server.plan;
 
+import itomichi.book.BookPlan;
+import itomichi.book.Planner;
 import itomichi.path.Point3;
 import itomichi.path.SewingStep;
-import itomichi.path.Tail;
 import itomichi.path.ThreadPath;
-import itomichi.plan.BookPlan;
-import itomichi.plan.BookSpec;
-import itomichi.plan.Planner;
 import itomichi.plan.SewingPlan;
 import itomichi.server.document.BookDocument;
 import itomichi.server.document.BookDocuments;
 import itomichi.server.platform.ProblemException;
+import itomichi.spec.BookSpec;
 import itomichi.structure.Stitching;
 import java.util.ArrayList;
 import java.util.List;
@@ -48,9 +47,7 @@ class WayController {
         List<InSpace> steps = new ArrayList<>();
         for (SewingStep step : SewingStep.of(sewing.path())) {
             List<Double> points = new ArrayList<>();
-            new ThreadPath(step.moves().stream()
-                            .filter(move -> !(move instanceof Tail))
-                            .toList())
+            new ThreadPath(step.moves().stream().filter(move -> !move.hangs()).toList())
                     .trace(sewing.frame())
                     .forEach(point -> add(points, point));
             steps.add(new InSpace(step.number(), points));

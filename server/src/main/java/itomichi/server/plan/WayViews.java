@@ -12,8 +12,9 @@ import itomichi.path.Strand;
 import itomichi.path.Strands;
 import itomichi.path.Supports;
 import itomichi.plan.SewingPlan;
-import itomichi.plan.StepLine;
 import itomichi.station.SideHole;
+import itomichi.steps.StepLine;
+import itomichi.steps.StepLines;
 import itomichi.structure.Stitching;
 import java.util.ArrayList;
 import java.util.List;
@@ -28,7 +29,7 @@ public final class WayViews {
 
     /** The view of a way. */
     public static WayView of(SewingPlan plan) {
-        List<StepLine> lines = plan.steps();
+        List<StepLine> lines = StepLines.of(plan);
         List<List<Strand>> strands =
                 Strands.bySteps(lines.stream().map(StepLine::step).toList(), plan.frame());
         List<WayView.StepView> steps = IntStream.range(0, lines.size())
@@ -48,7 +49,7 @@ public final class WayViews {
     }
 
     private static WayView.WorkView work(SewingPlan plan) {
-        return plan.frame() instanceof FoldFrame fold ? folds(plan, fold) : block(plan, (StabFrame) plan.frame());
+        return plan.frame().match(fold -> folds(plan, fold), block -> block(plan, block));
     }
 
     private static WayView.WorkView folds(SewingPlan plan, FoldFrame fold) {

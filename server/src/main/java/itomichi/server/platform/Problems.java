@@ -1,6 +1,6 @@
 package itomichi.server.platform;
 
-import itomichi.plan.UnfitValueException;
+import itomichi.spec.UnfitValueException;
 import java.sql.SQLTransientConnectionException;
 import java.util.stream.Stream;
 import org.apache.catalina.connector.ClientAbortException;

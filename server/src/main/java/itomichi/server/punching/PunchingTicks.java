@@ -3,9 +3,9 @@ package itomichi.server.punching;
 import static itomichi.db.generated.Tables.PUNCHING;
 import static org.jooq.impl.DSL.currentOffsetDateTime;
 
+import itomichi.book.BookPlan;
 import itomichi.kept.KeptTemplate;
 import itomichi.measure.Unit;
-import itomichi.plan.BookPlan;
 import itomichi.plan.Holes;
 import itomichi.server.book.BookService;
 import itomichi.server.plan.PlanViews;

@@ -1,9 +1,9 @@
 package itomichi.server.sewing;
 
 import itomichi.path.SewingStep;
-import itomichi.plan.Misstep;
-import itomichi.plan.UnfitValueException;
+import itomichi.recovery.Misstep;
 import itomichi.server.plan.InUnits;
+import itomichi.spec.UnfitValueException;
 import java.util.List;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;

@@ -5,11 +5,13 @@ import static org.jooq.impl.DSL.currentOffsetDateTime;
 
 import itomichi.path.Notation;
 import itomichi.path.SewingStep;
-import itomichi.plan.Misstep;
 import itomichi.plan.SewingPlan;
-import itomichi.plan.StepLine;
-import itomichi.plan.UnfitValueException;
+import itomichi.recovery.Misstep;
+import itomichi.recovery.Rehearsal;
 import itomichi.server.plan.InUnits;
+import itomichi.spec.UnfitValueException;
+import itomichi.steps.StepLine;
+import itomichi.steps.StepLines;
 import java.util.List;
 import java.util.UUID;
 import org.jooq.DSLContext;
@@ -46,7 +48,7 @@ class Rehearsals {
         SewingPlan plan = places.planned(id);
         Misstep judged;
         try {
-            judged = Misstep.judge(plan, done, kind, station);
+            judged = Rehearsal.judge(plan, done, kind, station);
         } catch (IllegalArgumentException unfit) {
             throw new UnfitValueException("step", unfit.getMessage() + ".");
         }
@@ -69,7 +71,7 @@ class Rehearsals {
     @Transactional(readOnly = true)
     List<Trouble> troubles(UUID id) {
         SewingPlan plan = places.planned(id);
-        List<StepLine> lines = plan.steps();
+        List<StepLine> lines = StepLines.of(plan);
         return database.selectFrom(REHEARSAL)
                 .where(REHEARSAL.BOOK_ID.eq(id))
                 .and(REHEARSAL.PATH.eq(Notation.write(plan.path())))

@@ -1,10 +1,10 @@
 package itomichi.server.sewing;
 
 import itomichi.measure.Length;
-import itomichi.plan.Straying;
-import itomichi.plan.UnfitValueException;
+import itomichi.recovery.Straying;
 import itomichi.server.plan.InUnits;
 import itomichi.server.plan.WayView;
+import itomichi.spec.UnfitValueException;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;

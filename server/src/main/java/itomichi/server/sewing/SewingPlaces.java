@@ -9,7 +9,8 @@ import itomichi.path.Notation;
 import itomichi.path.SewingStep;
 import itomichi.path.ThreadPath;
 import itomichi.plan.SewingPlan;
-import itomichi.plan.Straying;
+import itomichi.recovery.Recovery;
+import itomichi.recovery.Straying;
 import itomichi.server.book.BookService;
 import itomichi.server.plan.PlanViews;
 import itomichi.server.plan.WayView;
@@ -136,14 +137,14 @@ public class SewingPlaces {
     /** The way back from wrong holes, without keeping anything. */
     @Transactional(readOnly = true)
     public Straying back(UUID id, int step, List<Integer> holes, Optional<Length> left) {
-        return Straying.back(sewn(id), step, holes, left);
+        return Recovery.find(sewn(id), step, holes, left);
     }
 
     /** Goes on by the way back, worked out anew: the place is then where the unpicking ends. */
     @Transactional
     public SewingPlace goBack(UUID id, int step, boolean outsideUp, List<Integer> holes) {
         SewingPlan planned = planned(id);
-        Straying way = Straying.back(sewn(id, planned), step, holes, Optional.empty());
+        Straying way = Recovery.find(sewn(id, planned), step, holes, Optional.empty());
         Optional<ThreadPath> strayed = way.path().equals(planned.path()) ? Optional.empty() : Optional.of(way.path());
         return put(id, Notation.write(planned.path()), way.step(), outsideUp, strayed);
     }

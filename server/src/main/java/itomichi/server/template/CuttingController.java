@@ -1,10 +1,10 @@
 package itomichi.server.template;
 
+import itomichi.book.BookPlan;
 import itomichi.cutting.CuttingPlan;
 import itomichi.documents.drawing.Drawing;
 import itomichi.documents.sheets.CuttingSheet;
 import itomichi.documents.sheets.PrintPaper;
-import itomichi.plan.BookPlan;
 import itomichi.plan.PaperPlan;
 import itomichi.server.book.BookService;
 import itomichi.server.book.StoredBook;

@@ -1,9 +1,9 @@
 package itomichi.server.template;
 
+import itomichi.book.BookPlan;
 import itomichi.documents.drawing.Drawing;
 import itomichi.documents.sheets.PrintPaper;
 import itomichi.documents.sheets.StepSheet;
-import itomichi.plan.BookPlan;
 import itomichi.server.book.BookService;
 import itomichi.server.book.StoredBook;
 import itomichi.server.plan.PlanViews;

@@ -1,5 +1,6 @@
 package itomichi.server.template;
 
+import itomichi.book.BookPlan;
 import itomichi.documents.drawing.Drawing;
 import itomichi.documents.dxf.DxfWriter;
 import itomichi.documents.sheets.PrintPaper;
@@ -7,7 +8,6 @@ import itomichi.documents.sheets.PrinterCorrection;
 import itomichi.documents.sheets.TemplateKind;
 import itomichi.documents.sheets.TemplateSheet;
 import itomichi.measure.Fineness;
-import itomichi.plan.BookPlan;
 import itomichi.server.book.BookService;
 import itomichi.server.book.StoredBook;
 import itomichi.server.plan.InUnits;

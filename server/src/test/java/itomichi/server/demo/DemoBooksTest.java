@@ -4,8 +4,8 @@ import static org.testng.Assert.assertEquals;
 import static org.testng.Assert.assertFalse;
 import static org.testng.Assert.assertTrue;
 
+import itomichi.book.BookPlan;
 import itomichi.measure.Unit;
-import itomichi.plan.BookPlan;
 import itomichi.server.plan.PlanViews;
 import java.util.HashSet;
 import java.util.List;

@@ -3,8 +3,8 @@ package itomichi.server.demo;
 import static org.testng.Assert.assertEquals;
 import static org.testng.Assert.assertTrue;
 
+import itomichi.book.BookPlan;
 import itomichi.pattern.PatternOrder;
-import itomichi.plan.BookPlan;
 import itomichi.plan.SewingPlan;
 import itomichi.server.document.BookDocument;
 import itomichi.server.document.StitchDocuments;

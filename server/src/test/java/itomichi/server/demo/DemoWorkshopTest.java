@@ -4,9 +4,9 @@ import static org.testng.Assert.assertEquals;
 import static org.testng.Assert.assertFalse;
 import static org.testng.Assert.assertTrue;
 
+import itomichi.book.BookPlan;
 import itomichi.gathering.Gathered;
 import itomichi.material.Grain;
-import itomichi.plan.BookPlan;
 import itomichi.server.plan.PlanViews;
 import java.util.List;
 import java.util.UUID;

@@ -5,9 +5,9 @@ import static org.testng.Assert.expectThrows;
 
 import itomichi.measure.Length;
 import itomichi.measure.Unit;
-import itomichi.plan.BookSpec;
-import itomichi.plan.HoleWish;
-import itomichi.plan.UnfitValueException;
+import itomichi.spec.BookSpec;
+import itomichi.spec.HoleWish;
+import itomichi.spec.UnfitValueException;
 import itomichi.station.Level;
 import itomichi.station.Role;
 import itomichi.station.RowScheme;
@@ -54,7 +54,7 @@ public class HoleDocumentsTest {
     @Test(dataProvider = "schemes")
     public void everyWayOfPlacingStationsComesBack(StationScheme scheme) {
         // a pamphlet sews odd numbers only; a link stitch takes any
-        BookSpec spec = itomichi.plan.Binding.as(
+        BookSpec spec = itomichi.spec.Binding.as(
                 start(), itomichi.structure.Structures.keyed("link-stitch").orElseThrow());
         assertEquals(back(spec.withStations(scheme)).stations(), scheme);
     }

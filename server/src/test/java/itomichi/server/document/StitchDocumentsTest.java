@@ -6,14 +6,14 @@ import static org.testng.Assert.expectThrows;
 
 import itomichi.measure.Unit;
 import itomichi.path.Edge;
-import itomichi.plan.BookSpec;
-import itomichi.plan.StitchWish;
-import itomichi.plan.UnfitValueException;
 import itomichi.server.document.BookDocument.Pattern;
 import itomichi.server.document.BookDocument.PatternHole;
 import itomichi.server.document.BookDocument.PatternLine;
 import itomichi.server.document.BookDocument.PatternTurn;
 import itomichi.server.document.BookDocument.Stitch;
+import itomichi.spec.BookSpec;
+import itomichi.spec.StitchWish;
+import itomichi.spec.UnfitValueException;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;

@@ -5,7 +5,7 @@ import static org.testng.Assert.assertTrue;
 import static org.testng.Assert.expectThrows;
 
 import itomichi.measure.Unit;
-import itomichi.plan.UnfitValueException;
+import itomichi.spec.UnfitValueException;
 import java.util.Arrays;
 import java.util.HashSet;
 import java.util.List;

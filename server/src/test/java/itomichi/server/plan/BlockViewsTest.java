@@ -5,10 +5,10 @@ import static org.testng.Assert.assertTrue;
 
 import itomichi.gathering.Extent.By;
 import itomichi.measure.Unit;
-import itomichi.plan.Binding;
 import itomichi.server.document.BookDocument;
 import itomichi.server.document.BookDocuments;
 import itomichi.server.document.StartingBook;
+import itomichi.spec.Binding;
 import itomichi.structure.Structures;
 import java.util.List;
 import org.testng.annotations.Test;

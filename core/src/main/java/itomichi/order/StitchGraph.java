@@ -1,0 +1,148 @@
+package itomichi.order;
+
+import itomichi.path.Face;
+import itomichi.path.Hole;
+import itomichi.path.Move;
+import itomichi.path.Spot;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+
+/**
+ * The stitches as a web of spots: each hole has two, an outer (outside, front) and an inner (inside, back); a spot and its opposite
+ * differ in the last bit.
+ */
+final class StitchGraph {
+
+    final List<Move> lies;
+    final List<Hole> holes = new ArrayList<>();
+    final int[] from;
+    final int[] to;
+    /** Numbers of the lies at each spot. */
+    final int[][] at;
+
+    private final Map<Hole, Integer> numbers = new HashMap<>();
+    private final int[] seen;
+    private final int[] queue;
+    private int search;
+
+    StitchGraph(List<Move> lies, Spot ready, Spot arrival) {
+        this.lies = lies;
+        number(ready.hole());
+        number(arrival.hole());
+        from = lies.stream().mapToInt(lie -> spot(lie.start())).toArray();
+        to = lies.stream().mapToInt(lie -> spot(lie.end())).toArray();
+        int[] ends = ends();
+        at = new int[2 * holes.size()][];
+        Arrays.setAll(at, spot -> new int[ends[spot]]);
+        seen = new int[holes.size()];
+        queue = new int[holes.size()];
+        int[] filled = new int[at.length];
+        for (int lie = 0; lie < from.length; lie++) {
+            at[from[lie]][filled[from[lie]]++] = lie;
+            if (from[lie] != to[lie]) {
+                at[to[lie]][filled[to[lie]]++] = lie;
+            }
+        }
+        for (int spot = 0; spot < at.length; spot++) {
+            at[spot] = Arrays.copyOf(at[spot], filled[spot]);
+        }
+    }
+
+    private int number(Hole hole) {
+        return numbers.computeIfAbsent(hole, fresh -> {
+            holes.add(fresh);
+            return holes.size() - 1;
+        });
+    }
+
+    int spot(Spot spot) {
+        boolean inner = spot.face() == Face.INSIDE || spot.face() == Face.BACK;
+        return 2 * number(spot.hole()) + (inner ? 1 : 0);
+    }
+
+    /** Ends of lies at each spot; what lies round at one spot has both of its ends there. */
+    int[] ends() {
+        int[] ends = new int[2 * holes.size()];
+        for (int lie = 0; lie < from.length; lie++) {
+            ends[from[lie]]++;
+            ends[to[lie]]++;
+        }
+        return ends;
+    }
+
+    /** The other end of a lie. */
+    int across(int lie, int spot) {
+        return from[lie] == spot ? to[lie] : from[lie];
+    }
+
+    /** Marks of the parts that hang together by lies that are not used: for each hole the lowest number of a hole of its part. */
+    int[] parts(boolean[] used) {
+        int[] part = new int[holes.size()];
+        Arrays.fill(part, -1);
+        for (int hole = 0; hole < part.length; hole++) {
+            if (part[hole] < 0) {
+                reach(hole, used, part);
+            }
+        }
+        return part;
+    }
+
+    private void reach(int start, boolean[] used, int[] part) {
+        int[] open = new int[part.length];
+        int top = 0;
+        open[top++] = start;
+        part[start] = start;
+        while (top > 0) {
+            int hole = open[--top];
+            for (int spot = 2 * hole; spot <= 2 * hole + 1; spot++) {
+                for (int lie : at[spot]) {
+                    int next = across(lie, spot) / 2;
+                    if (!used[lie] && part[next] < 0) {
+                        part[next] = start;
+                        open[top++] = next;
+                    }
+                }
+            }
+        }
+    }
+
+    /** Whether nothing more is to be sewn at a hole. */
+    boolean bare(int hole, boolean[] used) {
+        for (int spot = 2 * hole; spot <= 2 * hole + 1; spot++) {
+            for (int lie : at[spot]) {
+                if (!used[lie]) {
+                    return false;
+                }
+            }
+        }
+        return true;
+    }
+
+    /** Whether lies that are not used lead from a hole to another, the nearest holes looked at first. */
+    boolean leads(int from, int to, boolean[] used) {
+        search++;
+        int first = 0;
+        int last = 0;
+        queue[last++] = from;
+        seen[from] = search;
+        while (first < last) {
+            int hole = queue[first++];
+            if (hole == to) {
+                return true;
+            }
+            for (int spot = 2 * hole; spot <= 2 * hole + 1; spot++) {
+                for (int lie : at[spot]) {
+                    int next = across(lie, spot) / 2;
+                    if (!used[lie] && seen[next] != search) {
+                        seen[next] = search;
+                        queue[last++] = next;
+                    }
+                }
+            }
+        }
+        return false;
+    }
+}

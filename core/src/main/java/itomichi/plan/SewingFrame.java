@@ -1,0 +1,121 @@
+package itomichi.plan;
+
+import itomichi.gathering.Block;
+import itomichi.gathering.Gathered;
+import itomichi.gathering.Signature;
+import itomichi.measure.Length;
+import itomichi.path.FoldFrame;
+import itomichi.path.Frame;
+import itomichi.path.StabFrame;
+import itomichi.path.Supports;
+import itomichi.spec.BookSpec;
+import itomichi.spec.StitchWish;
+import itomichi.station.Rows;
+import itomichi.station.Stations;
+import itomichi.structure.Stitching;
+import java.util.ArrayList;
+import java.util.List;
+
+/** Lays out the work that a thread goes through: where its holes are, how thick it is, what is sewn on with it. */
+final class SewingFrame {
+
+    private final BookSpec spec;
+    private final Stitching stitching;
+    private final Length thread;
+
+    private SewingFrame(BookSpec spec, Length strand, Stitching stitching) {
+        this.spec = spec;
+        this.stitching = stitching;
+        this.thread = strand.times(spec.thread().strands());
+    }
+
+    static Frame of(BookSpec spec, Gathered gathered, Holes holes, Length strand, Stitching stitching) {
+        SewingFrame frame = new SewingFrame(spec, strand, stitching);
+        return holes.match(folds -> frame.folds(folds, blockOf(gathered)), frame::block);
+    }
+
+    private static Block blockOf(Gathered gathered) {
+        return gathered.match(Gathered.InSignatures::block, singly -> {
+            throw new IllegalStateException("Holes through folds, but " + singly.sheets() + " sheets lie singly");
+        });
+    }
+
+    private Frame block(Holes.ThroughSide side) {
+        return new StabFrame(
+                side.holes().stream()
+                        .map(hole -> new StabFrame.Place(hole.fromHead(), hole.fromSpine()))
+                        .toList(),
+                side.height(),
+                side.thickness(),
+                thread,
+                spec.thread().tail());
+    }
+
+    private Frame folds(Holes.InFolds folds, Block block) {
+        Length square = spec.cover().wanted() ? spec.cover().square() : Length.ZERO;
+        FoldFrame.Edges edges = folds.cover()
+                .map(cover -> new FoldFrame.Edges(spec.leaf().height(), cover.head(), cover.tail()))
+                .orElse(new FoldFrame.Edges(spec.leaf().height(), square, square));
+        return new FoldFrame(
+                folds.stations(),
+                layers(block, folds),
+                edges,
+                supports(folds.stations()),
+                thread,
+                spec.thread().tail());
+    }
+
+    private List<FoldFrame.Layer> layers(Block block, Holes.InFolds holes) {
+        List<Signature> signatures = block.signatures();
+        boolean through = spec.cover().wanted() && spec.bound().inSoftCover();
+        Length cover = through ? spec.cover().thickness() : Length.ZERO;
+        if (stitching.sewnAtOnce()) {
+            Length all = cover.times(2);
+            for (Signature signature : signatures) {
+                all = all.plus(signature.laidFlat());
+            }
+            return List.of(new FoldFrame.Layer(all, Length.ZERO));
+        }
+        List<Length> across = holes.cover()
+                .map(made -> rows(made.rows(), made.pairs(), signatures.size()))
+                .orElseGet(() -> asTheyLie(CoverRows.thicknesses(block)));
+        List<FoldFrame.Layer> layers = new ArrayList<>();
+        for (int i = 0; i < signatures.size(); i++) {
+            layers.add(new FoldFrame.Layer(signatures.get(i).laidFlat().plus(cover), across.get(i)));
+        }
+        return layers;
+    }
+
+    /** Where each signature's row lies, from the first; a row for each, or for each pair. */
+    private static List<Length> rows(Rows rows, boolean pairs, int signatures) {
+        List<Length> across = new ArrayList<>();
+        for (int signature = 1; signature <= signatures; signature++) {
+            int row = pairs ? (signature + 1) / 2 : signature;
+            across.add(rows.at(1).minus(rows.at(row)));
+        }
+        return across;
+    }
+
+    /** From the middle of the first signature to the middle of each. */
+    private static List<Length> asTheyLie(List<Length> thicknesses) {
+        List<Length> across = new ArrayList<>();
+        Length at = Length.ZERO;
+        for (int i = 0; i < thicknesses.size(); i++) {
+            at = i == 0
+                    ? at
+                    : at.plus(thicknesses.get(i - 1).plus(thicknesses.get(i)).times(0.5));
+            across.add(at);
+        }
+        return across;
+    }
+
+    private Supports supports(Stations stations) {
+        StitchWish wish = spec.stitch();
+        return new Supports(
+                stitching.tapedAfter(stations.count(), spec.variant()),
+                wish.tape(),
+                wish.cord(),
+                wish.board(),
+                wish.boardHole());
+    }
+}

@@ -1,0 +1,74 @@
+package itomichi.plan;
+
+import itomichi.cover.SoftCover;
+import itomichi.finding.Working;
+import itomichi.gathering.Gathered;
+import itomichi.measure.Length;
+import itomichi.schedule.WorkTime;
+import itomichi.spec.BookSpec;
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * A book worked out, before anything is said of it: a line of values, each made from those before it and never gone back to.
+ *
+ * @param spec what its binder wants
+ * @param thicknesses of its papers and its thread
+ * @param gathered its sheets as they are gathered
+ * @param papers its papers, each with how its stock is cut
+ * @param places where its holes lie
+ * @param order the thread's way through them
+ * @param holes the holes with their widths and what makes them; nothing where the book has none
+ * @param sewing the thread with its lengths; nothing where it cannot be sewn as it is
+ * @param cover its soft cover opened flat; nothing where there is none
+ */
+public record WorkedBook(
+        BookSpec spec,
+        Thicknesses thicknesses,
+        Gathered gathered,
+        List<PaperPlan> papers,
+        HolePlaces places,
+        ThreadOrder order,
+        Optional<Holes> holes,
+        Optional<SewingPlan> sewing,
+        Optional<SoftCover> cover) {
+
+    public WorkedBook {
+        papers = List.copyOf(papers);
+    }
+
+    /** Works a book out; what cannot be made stays empty, and a remark says so. */
+    public static WorkedBook of(BookSpec spec) {
+        Thicknesses thicknesses = Thicknesses.of(spec);
+        Length strand = thicknesses.strand();
+        Gathered gathered = Gatherer.gather(spec, thicknesses);
+        HolePlaces places = HolePlaces.of(spec);
+        ThreadOrder order = ThreadOrder.of(spec, gathered, places);
+        Optional<Holes> holes = Holes.of(spec, gathered, strand, places, order);
+        return new WorkedBook(
+                spec,
+                thicknesses,
+                gathered,
+                PaperPlan.of(spec, gathered, thicknesses),
+                places,
+                order,
+                holes,
+                holes.flatMap(made -> order.found().map(found -> SewingPlan.of(spec, gathered, made, strand, found))),
+                SoftCovers.of(spec, gathered));
+    }
+
+    /** Time at the bench. What is folded is counted: endpaper sections too, but never a single sheet. */
+    Working time() {
+        int punched = holes.map(made -> made.list().holes()).orElse(0);
+        int folded = gathered.match(signatures -> signatures.block().sheets(), singly -> 0);
+        int passes = sewing.map(SewingPlan::passes)
+                .or(() -> holes.map(Holes::passesInAll))
+                .orElse(0);
+        return WorkTime.of(folded, punched, passes);
+    }
+
+    /** The pages nobody asked for, by number; empty where there are none. */
+    public String blanksNamed() {
+        return Blanks.of(spec, gathered).named();
+    }
+}

@@ -1,0 +1,62 @@
+package itomichi.remarks;
+
+import itomichi.finding.Remark;
+import itomichi.measure.Phrase;
+import itomichi.pattern.PatternOrder;
+import itomichi.spec.BookSpec;
+import itomichi.station.StationScheme;
+import itomichi.structure.OwnStitching;
+import itomichi.structure.Stitching;
+import java.util.List;
+import java.util.Optional;
+
+/** What is to be said where so many holes, or such a pattern, cannot be sewn. */
+final class CountRemarks {
+
+    private CountRemarks() {}
+
+    static List<Remark<BookSpec>> of(BookSpec spec, int count) {
+        Optional<Stitching> stitching = spec.stitching();
+        if (spec.bound().wantsPattern() && stitching.isEmpty()) {
+            return List.of(Remark.caution(
+                    "pattern-wanted", Phrase.of("No pattern of your own is taken yet: take one under Patterns.")));
+        }
+        if (stitching.isEmpty() || stitching.get().takesStations(count, spec.variant())) {
+            return List.of();
+        }
+        return stitching
+                .get()
+                .ofPattern()
+                .map(own -> own(spec, own))
+                .orElseGet(() -> List.of(count(spec, stitching.get(), count)));
+    }
+
+    private static Remark<BookSpec> count(BookSpec spec, Stitching sewn, int count) {
+        Remark<BookSpec> remark = Remark.caution(
+                "stations-unsewable",
+                Phrase.of(
+                        "{} stations: {}. Holes are planned, the sewing is not.",
+                        count,
+                        sewn.stationsWanted(spec.variant())));
+        int more = count + 1;
+        StationScheme wider = spec.stations().withCount(more);
+        boolean mends = sewn.takesStations(more, spec.variant()) && wider.count() == more;
+        return mends ? remark.mendedBy(Phrase.of("Take {} stations", more), spec.withStations(wider)) : remark;
+    }
+
+    /** What an own pattern wants, with the stitches that make it whole. */
+    private static List<Remark<BookSpec>> own(BookSpec spec, OwnStitching own) {
+        Phrase unsewable = Phrase.of("{}", own.stationsWanted(Stitching.USUAL));
+        return own.order()
+                .match(
+                        sewn -> List.of(Remark.stop("pattern-unsewable", unsewable)),
+                        lacking -> List.of(lacking(spec, own, lacking)),
+                        nothing -> List.of(Remark.stop("pattern-unsewable", unsewable)));
+    }
+
+    private static Remark<BookSpec> lacking(BookSpec spec, OwnStitching own, PatternOrder.Lacking lacking) {
+        OwnStitching whole = new OwnStitching(own.pattern().with(lacking.add()));
+        return Remark.<BookSpec>stop("pattern-lacks", lacking.words(own.pattern()))
+                .mendedBy(Phrase.of("Add them"), spec.withStitch(spec.stitch().withOwn(Optional.of(whole))));
+    }
+}

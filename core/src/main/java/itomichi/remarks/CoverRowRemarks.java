@@ -1,0 +1,124 @@
+package itomichi.remarks;
+
+import itomichi.finding.Remark;
+import itomichi.measure.Fineness;
+import itomichi.measure.Length;
+import itomichi.measure.Phrase;
+import itomichi.plan.Holes;
+import itomichi.spec.BookSpec;
+import itomichi.station.RowFault;
+import itomichi.station.RowScheme;
+import itomichi.structure.Holing;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+
+/** What is to be said about the rows of a cover that is sewn through, and how signatures sit in it. */
+final class CoverRowRemarks {
+
+    /** A cover at hand that is narrower than its block by more than this pulls the spine round: common practice. */
+    private static final Length NARROW = Length.ofMm(2);
+
+    private static final RowScheme EQUAL = new RowScheme.EqualGaps();
+
+    private final BookSpec spec;
+    private final List<Remark<BookSpec>> remarks = new ArrayList<>();
+    private final BookSpec equal;
+
+    private CoverRowRemarks(BookSpec spec) {
+        this.spec = spec;
+        this.equal = spec.withHoles(spec.holes().withRows(EQUAL));
+    }
+
+    static List<Remark<BookSpec>> of(BookSpec spec, Holes.InFolds holes) {
+        CoverRowRemarks said = new CoverRowRemarks(spec);
+        if (holes.cover().isPresent()) {
+            said.rows(holes.cover().get());
+            said.squares(holes.cover().get());
+        } else if (spec.bound().holing().rows() != Holing.RowsFor.NOTHING) {
+            said.remarks.add(Remark.<BookSpec>caution(
+                            "no-cover",
+                            Phrase.of(
+                                    "{}: it is sewn through a cover, and none is wanted.",
+                                    spec.bound().name()))
+                    .mendedBy(
+                            Phrase.of("Sew it through a soft cover"),
+                            spec.withCover(spec.cover().withWanted(true))));
+        }
+        return said.remarks;
+    }
+
+    private void rows(Holes.InCover cover) {
+        cover.unfit()
+                .ifPresent(reason -> remarks.add(Remark.<BookSpec>stop(
+                                "rows-unfit", Phrase.of("{}; the drawing shows equal gaps instead.", reason))
+                        .mendedBy(Phrase.of("Divide the spine into equal gaps"), equal)));
+        for (RowFault fault : RowFault.judge(cover.rows(), cover.hole())) {
+            String key = "rows-" + fault.kind().name().toLowerCase(Locale.ROOT).replace('_', '-');
+            Remark<BookSpec> remark =
+                    fault.kind().impossible() ? Remark.stop(key, fault.words()) : Remark.caution(key, fault.words());
+            remarks.add(mended(remark, fault, cover));
+        }
+    }
+
+    private Remark<BookSpec> mended(Remark<BookSpec> remark, RowFault fault, Holes.InCover cover) {
+        boolean crowded = fault.kind() == RowFault.Kind.TEARS_BETWEEN || fault.kind() == RowFault.Kind.RUN_TOGETHER;
+        boolean alreadyEqual = spec.holes().rows().equals(EQUAL);
+        if (!alreadyEqual && (!crowded || equalHelps(cover, fault.kind()))) {
+            return remark.mendedBy(Phrase.of("Divide the spine into equal gaps"), equal);
+        }
+        if (!crowded || spec.cover().spine().isPresent()) {
+            return remark;
+        }
+        Length wide = RowFault.wideEnough(cover.rows().count(), cover.hole());
+        return remark.mendedBy(
+                Phrase.of("Cut the cover with a spine of {}", wide.at(Fineness.MARK)),
+                equal.withCover(spec.cover().withSpine(Optional.of(wide))));
+    }
+
+    /** Whether equal gaps on the same spine would leave nothing of that kind to say. */
+    private static boolean equalHelps(Holes.InCover cover, RowFault.Kind kind) {
+        return cover.equalGaps()
+                .map(rows -> RowFault.judge(rows, cover.hole()).stream().noneMatch(fault -> fault.kind() == kind))
+                .orElse(false);
+    }
+
+    private void squares(Holes.InCover cover) {
+        Length least = cover.head().isLessThan(cover.tail()) ? cover.head() : cover.tail();
+        if (least.micrometres() < 0) {
+            boolean whole = cover.head().plus(cover.tail()).micrometres() < 0;
+            Remark<BookSpec> remark = Remark.stop(
+                    "cover-short",
+                    Phrase.of(
+                            "The cover is {} high: signatures of {} stand out past it by {} at the {}.",
+                            cover.height().at(Fineness.CUT),
+                            spec.leaf().height().at(Fineness.CUT),
+                            new Length(-least.micrometres()).at(Fineness.MARK),
+                            least.equals(cover.head()) ? "head" : "tail"));
+            BookSpec mend = whole
+                    ? spec.withCover(spec.cover().withHeight(Optional.empty()).withHeadSquare(Optional.empty()))
+                    : spec.withCover(spec.cover().withHeadSquare(Optional.empty()));
+            remarks.add(
+                    remark.mendedBy(Phrase.of(whole ? "Cut a cover to the book" : "Share the squares evenly"), mend));
+        }
+        natural(cover);
+    }
+
+    private void natural(Holes.InCover cover) {
+        spec.cover().spine().ifPresent(atHand -> {
+            Length needed = cover.natural();
+            if (atHand.plus(NARROW).isLessThan(needed)) {
+                remarks.add(Remark.<BookSpec>caution(
+                                "spine-narrow",
+                                Phrase.of(
+                                        "The spine at hand is {}; the signatures take {} as they lie.",
+                                        atHand.at(Fineness.MARK),
+                                        needed.at(Fineness.MARK)))
+                        .mendedBy(
+                                Phrase.of("Take a spine of {}", needed.at(Fineness.MARK)),
+                                spec.withCover(spec.cover().withSpine(Optional.empty()))));
+            }
+        });
+    }
+}

@@ -1,0 +1,12 @@
+package itomichi.spec;
+
+/** The stages of the work, in their order. */
+public enum Stage {
+    PURPOSE,
+    PAPER,
+    GATHER,
+    STATIONS,
+    TEMPLATE,
+    THREAD,
+    SEW
+}

@@ -1,0 +1,11 @@
+/**
+ * The sewing written out, a hand's move at a time: words, warnings, thread used and left.
+ *
+ * <p>Read {@link itomichi.steps.StepLines} first.
+ *
+ * <p>Uses measure, station, path, structure, spec, plan.
+ */
+@NullMarked
+package itomichi.steps;
+
+import org.jspecify.annotations.NullMarked;
