@@ -58,18 +58,18 @@ run_benchmarks() {
   say "== Start of the built application"
   local from
   from=$(date +%s%N)
-  launch_application --spring.profiles.active=bench
+  launch_application --spring.profiles.active=benchmark
   say "From launch to the first answer: $((($(date +%s%N) - from) / 1000000)) ms"
   say "== The plan over HTTP beside the same bytes from memory"
   java -cp "$ROOT/benchmarks/target/benchmarks.jar" itomichi.benchmark.HttpLoad "http://127.0.0.1:$PORT"
   say "== First load of the pages"
   "$ROOT/bin/lib/first-load.sh" "http://127.0.0.1:$PORT"
   say "== A dragged station"
-  (cd "$ROOT" && mvn -B -q -f browser-tests/pom.xml test -Dtest=DragBench -Dsurefire.failIfNoSpecifiedTests=true) | grep -E 'frame|numbers|ERROR' || fail "the drag could not be measured"
+  (cd "$ROOT" && mvn -B -q -f browser-tests/pom.xml test -Dtest=DragBenchmark -Dsurefire.failIfNoSpecifiedTests=true) | grep -E 'frame|numbers|ERROR' || fail "the drag could not be measured"
   say "== A move more of a sewing of 5,000"
-  (cd "$ROOT" && mvn -B -q -f browser-tests/pom.xml test -Dtest=SewBench -Dsurefire.failIfNoSpecifiedTests=true) | grep -E 'frame|Move|ERROR' || fail "the sewing could not be measured"
+  (cd "$ROOT" && mvn -B -q -f browser-tests/pom.xml test -Dtest=SewBenchmark -Dsurefire.failIfNoSpecifiedTests=true) | grep -E 'frame|Move|ERROR' || fail "the sewing could not be measured"
   say "== A choice on the screens of paper and gathering, drawn"
-  (cd "$ROOT" && mvn -B -q -f browser-tests/pom.xml test -Dtest=RedrawBench -Dsurefire.failIfNoSpecifiedTests=true) | grep -E 'redraw|ERROR' || fail "the redrawing could not be measured"
+  (cd "$ROOT" && mvn -B -q -f browser-tests/pom.xml test -Dtest=RedrawBenchmark -Dsurefire.failIfNoSpecifiedTests=true) | grep -E 'redraw|ERROR' || fail "the redrawing could not be measured"
 }
 
 take_screenshots() {

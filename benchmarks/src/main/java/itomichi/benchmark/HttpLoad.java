@@ -42,12 +42,12 @@ public final class HttpLoad {
         }
         HttpLoad load = new HttpLoad(address);
         load.round("/api/plan", WARM_UP);
-        load.round("/api/bench/same-bytes", WARM_UP);
+        load.round("/api/benchmark/same-bytes", WARM_UP);
         double plan = 0;
         double memory = 0;
         for (int round = 0; round < ROUNDS; round++) {
             plan += load.round("/api/plan", REQUESTS) / ROUNDS;
-            memory += load.round("/api/bench/same-bytes", REQUESTS) / ROUNDS;
+            memory += load.round("/api/benchmark/same-bytes", REQUESTS) / ROUNDS;
         }
         System.out.printf(
                 Locale.ROOT,

@@ -21,6 +21,7 @@ import itomichi.path.ThreadPath;
 import itomichi.path.Wrap;
 import itomichi.recovery.RecoverySearch;
 import itomichi.recovery.WayBack;
+import itomichi.station.SidePosition;
 import itomichi.station.StationScheme;
 import itomichi.structure.Stitching;
 import itomichi.structure.Structures;
@@ -94,31 +95,32 @@ public class ThreadBenchmark {
 
         @Setup
         public void draw() {
-            List<Move> lies = new ArrayList<>();
+            List<Move> segments = new ArrayList<>();
             graph = new Pseudograph<>(DefaultEdge.class);
             for (int hole = 1; hole <= holes; hole++) {
                 graph.addVertex(hole);
             }
             for (int hole = 1; hole <= holes; hole++) {
-                lies.add(new Wrap(new Hole(1, hole), Edge.SPINE, Face.BACK));
+                segments.add(new Wrap(new Hole(1, hole), Edge.SPINE, Face.BACK));
                 graph.addEdge(hole, hole);
                 for (int far : new int[] {1, 7}) {
                     if (hole + far <= holes) {
                         for (Face face : List.of(Face.FRONT, Face.BACK)) {
-                            lies.add(new Run(new Hole(1, hole), new Hole(1, hole + far), face));
+                            segments.add(new Run(new Hole(1, hole), new Hole(1, hole + far), face));
                             graph.addEdge(hole, hole + far);
                         }
                     }
                 }
             }
-            List<StabFrame.Place> places = new ArrayList<>();
+            List<SidePosition> places = new ArrayList<>();
             for (int hole = 0; hole < holes; hole++) {
-                places.add(new StabFrame.Place(Length.ofMm(10 + 8.0 * hole), Length.ofMm(hole % 2 == 0 ? 10 : 16)));
+                places.add(new SidePosition(Length.ofMm(10 + 8.0 * hole), Length.ofMm(hole % 2 == 0 ? 10 : 16)));
             }
             StabFrame frame = new StabFrame(
                     places, Length.ofMm(20 + 8.0 * holes), Length.ofMm(6), Length.ofMm(0.5), Length.ofMm(75));
             Hole middle = new Hole(1, holes / 2);
-            question = new Question(lies, new Spot(middle, Face.FRONT), new Spot(middle, Face.BACK), Set.of(), frame);
+            question =
+                    new Question(segments, new Spot(middle, Face.FRONT), new Spot(middle, Face.BACK), Set.of(), frame);
             PathBuilder builder =
                     new PathBuilder().from(middle, Face.BACK, Tail.Side.FREE).pass(middle, Face.FRONT);
             EulerTrail.find(question).sewn().forEach(builder::then);

@@ -44,7 +44,7 @@ public class Screenshots extends Journey {
     public void picture(String name, String path, int width, int height, boolean evening) {
         Page page = window(width, height, evening);
         String book = path.replaceAll(".*\\{(.*)}.*", "$1");
-        page.navigate(path.contains("{") ? path.replace("{" + book + "}", bench.demo(book)) : path);
+        page.navigate(path.contains("{") ? path.replace("{" + book + "}", prepare.demo(book)) : path);
         assertThat(page.locator(".figure, .row, .sewing-move, .thing, .kept, .pattern-board")
                         .first())
                 .isVisible();

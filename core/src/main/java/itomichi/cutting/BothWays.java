@@ -20,7 +20,7 @@ final class BothWays {
     private final long pieceHeight;
     private final boolean turnedUpright;
     private final NavigableSet<Long> raster = new TreeSet<>();
-    private final Map<Long, Map<Long, Part>> best = new HashMap<>();
+    private final Map<Long, Map<Long, CutPart>> best = new HashMap<>();
 
     private BothWays(Demand piece, boolean turnedUpright, long largest) {
         this.pieceWidth = piece.width().micrometres();
@@ -38,22 +38,22 @@ final class BothWays {
      *
      * @param turnedUpright whether a piece that stands upright on the sheet counts as turned
      */
-    static Part most(Demand piece, Length width, Length height, boolean turnedUpright) {
+    static CutPart most(Demand piece, Length width, Length height, boolean turnedUpright) {
         if (width.mm() * height.mm() / piece.areaMm2() > MOST_PIECES) {
-            return new Part.Offcut();
+            return new CutPart.Offcut();
         }
         long largest = Math.max(width.micrometres(), height.micrometres());
         return new BothWays(piece, turnedUpright, largest).most(width.micrometres(), height.micrometres());
     }
 
-    private Part most(long width, long height) {
+    private CutPart most(long width, long height) {
         Long w = raster.floor(width);
         Long h = raster.floor(height);
         if (w == null || h == null || w == 0 || h == 0) {
-            return new Part.Offcut();
+            return new CutPart.Offcut();
         }
-        Map<Long, Part> column = best.computeIfAbsent(w, none -> new HashMap<>());
-        Part known = column.get(h);
+        Map<Long, CutPart> column = best.computeIfAbsent(w, none -> new HashMap<>());
+        CutPart known = column.get(h);
         if (known == null) {
             known = work(w, h);
             column.put(h, known);
@@ -61,35 +61,35 @@ final class BothWays {
         return known;
     }
 
-    private Part work(long w, long h) {
-        Part found = one(w, h);
+    private CutPart work(long w, long h) {
+        CutPart found = one(w, h);
         int count = found.pieces();
         for (long at : raster.subSet(0L, false, w / 2, true)) {
-            Part first = most(at, h);
-            Part second = most(w - at, h);
+            CutPart first = most(at, h);
+            CutPart second = most(w - at, h);
             if (first.pieces() + second.pieces() > count) {
                 count = first.pieces() + second.pieces();
-                found = new Part.Parted(false, new Length(at), first, second);
+                found = new CutPart.Parted(false, new Length(at), first, second);
             }
         }
         for (long at : raster.subSet(0L, false, h / 2, true)) {
-            Part first = most(w, at);
-            Part second = most(w, h - at);
+            CutPart first = most(w, at);
+            CutPart second = most(w, h - at);
             if (first.pieces() + second.pieces() > count) {
                 count = first.pieces() + second.pieces();
-                found = new Part.Parted(true, new Length(at), first, second);
+                found = new CutPart.Parted(true, new Length(at), first, second);
             }
         }
         return found;
     }
 
-    private Part one(long w, long h) {
+    private CutPart one(long w, long h) {
         if (pieceWidth <= w && pieceHeight <= h) {
-            return new Part.Wanted(0, new Length(pieceWidth), new Length(pieceHeight), turnedUpright);
+            return new CutPart.Wanted(0, new Length(pieceWidth), new Length(pieceHeight), turnedUpright);
         }
         if (pieceHeight <= w && pieceWidth <= h) {
-            return new Part.Wanted(0, new Length(pieceHeight), new Length(pieceWidth), !turnedUpright);
+            return new CutPart.Wanted(0, new Length(pieceHeight), new Length(pieceWidth), !turnedUpright);
         }
-        return new Part.Offcut();
+        return new CutPart.Offcut();
     }
 }

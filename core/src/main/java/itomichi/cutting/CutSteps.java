@@ -15,7 +15,7 @@ final class CutSteps {
     private CutSteps() {}
 
     /** The layout of a parted stock sheet. */
-    static Layout layout(int sheets, Part part, Length left, Length top, Length width, Length height) {
+    static Layout layout(int sheets, CutPart part, Length left, Length top, Length width, Length height) {
         CutSteps reading = new CutSteps();
         reading.deckle(left, top, width, height);
         reading.read(part, left, top, width, height, "the sheet");
@@ -40,17 +40,17 @@ final class CutSteps {
      *
      * @param of what the part is called in words
      */
-    private void read(Part part, Length x, Length y, Length width, Length height, String of) {
-        if (part instanceof Part.Wanted wanted) {
+    private void read(CutPart part, Length x, Length y, Length width, Length height, String of) {
+        if (part instanceof CutPart.Wanted wanted) {
             toSize(wanted, x, y, width, height);
             return;
         }
-        if (!(part instanceof Part.Parted first)) {
+        if (!(part instanceof CutPart.Parted first)) {
             return;
         }
-        List<Part> alike = new ArrayList<>();
-        Part rest = part;
-        while (rest instanceof Part.Parted parted && parted.alike(first)) {
+        List<CutPart> alike = new ArrayList<>();
+        CutPart rest = part;
+        while (rest instanceof CutPart.Parted parted && parted.alike(first)) {
             alike.add(parted.first());
             rest = parted.second();
         }
@@ -71,7 +71,7 @@ final class CutSteps {
     }
 
     /** Cuts away what stands out past a piece that does not fill its part. */
-    private void toSize(Part.Wanted piece, Length x, Length y, Length width, Length height) {
+    private void toSize(CutPart.Wanted piece, Length x, Length y, Length width, Length height) {
         if (piece.width().isLessThan(width) || piece.height().isLessThan(height)) {
             int step = steps.size() + 1;
             steps.add(Phrase.of(
@@ -89,7 +89,7 @@ final class CutSteps {
         }
     }
 
-    private static Phrase words(Part.Parted part, int number, String of) {
+    private static Phrase words(CutPart.Parted part, int number, String of) {
         return Phrase.of(
                 part.level() ? "From {}, right across: {} of {} high" : "From {}, from top to bottom: {} of {} wide",
                 of,
@@ -97,7 +97,7 @@ final class CutSteps {
                 part.at().at(Fineness.CUT));
     }
 
-    private void cuts(Part.Parted part, int number, int step, Length x, Length y, Length width, Length height) {
+    private void cuts(CutPart.Parted part, int number, int step, Length x, Length y, Length width, Length height) {
         for (int i = 1; i <= number; i++) {
             Length at = part.at().times(i);
             cuts.add(
@@ -108,7 +108,7 @@ final class CutSteps {
     }
 
     /** What is cut in each of several parts that are alike: told once, drawn in each. */
-    private void into(Part.Parted part, int number, Length x, Length y, Length width, Length height) {
+    private void into(CutPart.Parted part, int number, Length x, Length y, Length width, Length height) {
         String strip = number == 1 ? "this strip" : "each strip";
         int told = steps.size();
         for (int i = 0; i < number; i++) {

@@ -47,8 +47,8 @@ public final class Cutter {
         boolean rightTurned = supply.grain() == SheetGrain.ALONG_WIDTH;
         Parting right = parting(wish.manner(), rightTurned);
         Parting wrong = parting(wish.manner(), !rightTurned);
-        Part mixed = wish.manner() == CutWish.Manner.TEAR
-                ? new Part.Offcut()
+        CutPart mixed = wish.manner() == CutWish.Manner.TEAR
+                ? new CutPart.Offcut()
                 : BothWays.most(demands.get(0), supply.usableWidth(), supply.usableHeight(), false);
         CuttingPlan.PerSheet perSheet = new CuttingPlan.PerSheet(
                 right.first(), wrong.first(), Math.max(mixed.pieces(), Math.max(right.first(), wrong.first())));
@@ -85,7 +85,7 @@ public final class Cutter {
     }
 
     /** One way of parting: stock sheets, each with how many there are of it. */
-    private record Parting(List<Part> parts, List<Integer> counts, int first, boolean fewest) {
+    private record Parting(List<CutPart> parts, List<Integer> counts, int first, boolean fewest) {
 
         int sheets() {
             return counts.stream().mapToInt(Integer::intValue).sum();
@@ -129,17 +129,17 @@ public final class Cutter {
         if (!fits || rowsPerSheet == 0) {
             return NONE;
         }
-        RowPacking.Rows packed = RowPacking.pack(
+        RowPacking.PackedRows packed = RowPacking.pack(
                 demands.stream()
                         .mapToLong(demand -> demand.width().micrometres())
                         .toArray(),
                 demands.stream().mapToInt(Demand::number).toArray(),
                 across.micrometres());
-        List<Part> sheets = new ArrayList<>();
+        List<CutPart> sheets = new ArrayList<>();
         for (int from = 0; from < packed.rows().size(); from += rowsPerSheet) {
             List<int[]> rows = packed.rows()
                     .subList(from, Math.min(from + rowsPerSheet, packed.rows().size()));
-            sheets.add(Part.chain(
+            sheets.add(CutPart.chain(
                     !turned,
                     java.util.Collections.nCopies(rows.size(), height),
                     rows.stream().map(row -> row(row, turned, across)).toList(),
@@ -149,27 +149,27 @@ public final class Cutter {
         return counted(sheets, first, packed.fewest());
     }
 
-    private Part row(int[] row, boolean turned, Length across) {
+    private CutPart row(int[] row, boolean turned, Length across) {
         List<Length> sizes = new ArrayList<>();
-        List<Part> parts = new ArrayList<>();
+        List<CutPart> parts = new ArrayList<>();
         for (int kind = 0; kind < row.length; kind++) {
             Demand demand = demands.get(kind);
             for (int i = 0; i < row[kind]; i++) {
                 sizes.add(demand.width());
                 parts.add(
                         turned
-                                ? new Part.Wanted(kind, demand.height(), demand.width(), true)
-                                : new Part.Wanted(kind, demand.width(), demand.height(), false));
+                                ? new CutPart.Wanted(kind, demand.height(), demand.width(), true)
+                                : new CutPart.Wanted(kind, demand.width(), demand.height(), false));
             }
         }
-        return Part.chain(turned, sizes, parts, across);
+        return CutPart.chain(turned, sizes, parts, across);
     }
 
     /** Sheets parted alike that follow each other are told together. */
-    private static Parting counted(List<Part> sheets, int first, boolean fewest) {
-        List<Part> parts = new ArrayList<>();
+    private static Parting counted(List<CutPart> sheets, int first, boolean fewest) {
+        List<CutPart> parts = new ArrayList<>();
         List<Integer> counts = new ArrayList<>();
-        for (Part sheet : sheets) {
+        for (CutPart sheet : sheets) {
             int last = parts.size() - 1;
             if (last >= 0 && parts.get(last).equals(sheet)) {
                 counts.set(last, counts.get(last) + 1);
@@ -182,7 +182,7 @@ public final class Cutter {
     }
 
     /** Stock sheets of one size of piece, all parted like this one but perhaps the last. */
-    private Parting alike(Part part) {
+    private Parting alike(CutPart part) {
         int each = part.pieces();
         int wanted = demands.get(0).number();
         return new Parting(List.of(part), List.of((wanted + each - 1) / each), each, true);
@@ -190,7 +190,7 @@ public final class Cutter {
 
     /** Halved again and again; each size is torn from stock sheets of its own. */
     private Parting torn(boolean turned) {
-        List<Part> parts = new ArrayList<>();
+        List<CutPart> parts = new ArrayList<>();
         List<Integer> counts = new ArrayList<>();
         int first = 0;
         for (int kind = 0; kind < demands.size(); kind++) {
@@ -204,7 +204,7 @@ public final class Cutter {
             }
             int each = 1 << (across + down);
             parts.add(halved(
-                    new Part.Wanted(kind, width, height, turned),
+                    new CutPart.Wanted(kind, width, height, turned),
                     supply.usableWidth(),
                     supply.usableHeight(),
                     across,
@@ -225,14 +225,14 @@ public final class Cutter {
     }
 
     /** The longer side is halved first, as long as it is to be halved. */
-    private static Part halved(Part.Wanted piece, Length width, Length height, int across, int down) {
+    private static CutPart halved(CutPart.Wanted piece, Length width, Length height, int across, int down) {
         if (across == 0 && down == 0) {
             return piece;
         }
         boolean level = across == 0 || down > 0 && !height.isLessThan(width);
         Length half = new Length((level ? height : width).micrometres() / 2);
-        Part part =
+        CutPart part =
                 level ? halved(piece, width, half, across, down - 1) : halved(piece, half, height, across - 1, down);
-        return Part.chain(level, Arrays.asList(half, half), Arrays.asList(part, part), half.times(2));
+        return CutPart.chain(level, Arrays.asList(half, half), Arrays.asList(part, part), half.times(2));
     }
 }

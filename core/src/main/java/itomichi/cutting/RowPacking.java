@@ -30,12 +30,12 @@ final class RowPacking {
     }
 
     /**
-     * Rows of pieces.
+     * PackedRows of pieces.
      *
      * @param rows for each row how many of each width
      * @param fewest whether fewer rows are proven impossible
      */
-    record Rows(List<int[]> rows, boolean fewest) {}
+    record PackedRows(List<int[]> rows, boolean fewest) {}
 
     /**
      * The fewest rows.
@@ -44,7 +44,7 @@ final class RowPacking {
      * @param wanted how many of each
      * @param room width of a row
      */
-    static Rows pack(long[] widths, int[] wanted, long room) {
+    static PackedRows pack(long[] widths, int[] wanted, long room) {
         RowPacking packing = new RowPacking(widths, wanted, room);
         if (widths.length == 1) {
             return packing.oneWidth();
@@ -60,13 +60,13 @@ final class RowPacking {
         return patterns.size() > MOST_PATTERNS ? packing.firstFit() : packing.exact((int) states, patterns);
     }
 
-    private Rows oneWidth() {
+    private PackedRows oneWidth() {
         int each = (int) (room / widths[0]);
         List<int[]> rows = new ArrayList<>();
         for (int left = wanted[0]; left > 0; left -= each) {
             rows.add(new int[] {Math.min(each, left)});
         }
-        return new Rows(rows, true);
+        return new PackedRows(rows, true);
     }
 
     /** Every row that takes no further piece. */
@@ -94,7 +94,7 @@ final class RowPacking {
         row[kind] = 0;
     }
 
-    private Rows exact(int states, List<int[]> patterns) {
+    private PackedRows exact(int states, List<int[]> patterns) {
         int[] step = new int[widths.length];
         int size = 1;
         for (int i = 0; i < widths.length; i++) {
@@ -120,7 +120,7 @@ final class RowPacking {
                 }
             }
         }
-        return new Rows(readBack(states - 1, step, by, patterns), true);
+        return new PackedRows(readBack(states - 1, step, by, patterns), true);
     }
 
     private List<int[]> readBack(int state, int[] step, int[] by, List<int[]> patterns) {
@@ -140,7 +140,7 @@ final class RowPacking {
         return rows;
     }
 
-    private Rows firstFit() {
+    private PackedRows firstFit() {
         Integer[] widest = new Integer[widths.length];
         Arrays.setAll(widest, i -> i);
         Arrays.sort(widest, Comparator.comparingLong(i -> -widths[i]));
@@ -163,6 +163,6 @@ final class RowPacking {
             }
         }
         rows.sort(Arrays::compare);
-        return new Rows(rows, rows.size() <= (all + room - 1) / room);
+        return new PackedRows(rows, rows.size() <= (all + room - 1) / room);
     }
 }

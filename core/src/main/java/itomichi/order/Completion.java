@@ -105,27 +105,27 @@ public final class Completion {
     /**
      * The cheapest stitches to add.
      *
-     * @param lies the stitches wanted, one at least
+     * @param segments the stitches wanted, one at least
      * @param frame where the holes lie
      * @param side whether they go through the side of a block
      */
-    public static Result cheapest(List<Move> lies, Frame frame, boolean side) {
+    public static Result cheapest(List<Move> segments, Frame frame, boolean side) {
         Set<Hole> found = new TreeSet<>();
-        lies.forEach(lie -> {
-            found.add(lie.start().hole());
-            found.add(lie.end().hole());
+        segments.forEach(segment -> {
+            found.add(segment.start().hole());
+            found.add(segment.end().hole());
         });
-        return new Completion(List.copyOf(found), frame, side).complete(lies);
+        return new Completion(List.copyOf(found), frame, side).complete(segments);
     }
 
-    private Result complete(List<Move> lies) {
+    private Result complete(List<Move> segments) {
         int[] surplus = new int[holes.size()];
         UnionFind parts = new UnionFind(holes.size());
-        for (Move lie : lies) {
-            int from = holes.indexOf(lie.start().hole());
-            int to = holes.indexOf(lie.end().hole());
-            surplus[from] += lie.start().face() == outer ? 1 : -1;
-            surplus[to] += lie.end().face() == outer ? 1 : -1;
+        for (Move segment : segments) {
+            int from = holes.indexOf(segment.start().hole());
+            int to = holes.indexOf(segment.end().hole());
+            surplus[from] += segment.start().face() == outer ? 1 : -1;
+            surplus[to] += segment.end().face() == outer ? 1 : -1;
             parts.join(from, to);
         }
         Best best = new Best();

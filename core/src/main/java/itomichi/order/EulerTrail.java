@@ -38,19 +38,20 @@ public final class EulerTrail {
     private final double[] lengthsMm;
 
     private EulerTrail(Question question) {
-        this.web = new StitchGraph(question.lies(), question.ready(), question.arrival());
+        this.web = new StitchGraph(question.segments(), question.ready(), question.arrival());
         this.frame = question.frame();
-        this.lengthsMm =
-                question.lies().stream().mapToDouble(lie -> lie.lengthMm(frame)).toArray();
-        this.used = new boolean[question.lies().size()];
+        this.lengthsMm = question.segments().stream()
+                .mapToDouble(segment -> segment.lengthMm(frame))
+                .toArray();
+        this.used = new boolean[question.segments().size()];
         this.touched = new boolean[web.holes.size()];
         for (int hole = 0; hole < touched.length; hole++) {
             touched[hole] = question.touched().contains(web.holes.get(hole));
         }
         this.spots = new Spot[2 * web.holes.size()];
-        for (Move lie : question.lies()) {
-            spots[web.spot(lie.start())] = lie.start();
-            spots[web.spot(lie.end())] = lie.end();
+        for (Move segment : question.segments()) {
+            spots[web.spot(segment.start())] = segment.start();
+            spots[web.spot(segment.end())] = segment.end();
         }
         put(question.ready());
         put(question.arrival());
@@ -111,12 +112,12 @@ public final class EulerTrail {
         int left = used.length;
         while (left > 0) {
             touched[here / 2] = true;
-            int lie = next(here);
-            used[lie] = true;
+            int segment = next(here);
+            used[segment] = true;
             left--;
-            int there = web.across(lie, here);
-            Move move = web.lies.get(lie);
-            moves.add(web.from[lie] == here ? move : move.reversed());
+            int there = web.across(segment, here);
+            Move move = web.segments.get(segment);
+            moves.add(web.from[segment] == here ? move : move.reversed());
             here = there;
             if (left > 0) {
                 here = there ^ 1;
@@ -126,18 +127,18 @@ public final class EulerTrail {
         return moves;
     }
 
-    /** The lie that is sewn next: the one liked best of those that leave the rest in one piece. */
+    /** The segment that is sewn next: the one liked best of those that leave the rest in one piece. */
     private int next(int here) {
         List<Integer> open = new ArrayList<>();
-        for (int lie : web.at[here]) {
-            if (!used[lie]) {
-                open.add(lie);
+        for (int segment : web.at[here]) {
+            if (!used[segment]) {
+                open.add(segment);
             }
         }
         open.sort((one, other) -> compare(one, other, here));
-        for (int lie : open) {
-            if (open.size() == 1 || leavesOnePiece(lie, here)) {
-                return lie;
+        for (int segment : open) {
+            if (open.size() == 1 || leavesOnePiece(segment, here)) {
+                return segment;
             }
         }
         throw new IllegalStateException(
@@ -145,17 +146,17 @@ public final class EulerTrail {
     }
 
     /**
-     * Whether what is left stays in one piece without a lie, seen from its other end: either nothing more is to be sewn at this hole, or
+     * Whether what is left stays in one piece without a segment, seen from its other end: either nothing more is to be sewn at this hole, or
      * there is another way back to it. The search ends as soon as it has found one, which is soon where stitches lie close.
      */
-    private boolean leavesOnePiece(int lie, int here) {
-        int there = web.across(lie, here);
+    private boolean leavesOnePiece(int segment, int here) {
+        int there = web.across(segment, here);
         if (there / 2 == here / 2) {
             return true;
         }
-        used[lie] = true;
+        used[segment] = true;
         boolean whole = web.bare(here / 2, used) || web.leads(there / 2, here / 2, used);
-        used[lie] = false;
+        used[segment] = false;
         return whole;
     }
 
@@ -172,8 +173,8 @@ public final class EulerTrail {
         return Double.compare(towardsTail(one, here), towardsTail(other, here));
     }
 
-    private int rank(int lie, int here) {
-        int there = web.across(lie, here);
+    private int rank(int segment, int here) {
+        int there = web.across(segment, here);
         // from one face of a hole to its other face: round an edge
         if (there == (here ^ 1)) {
             return WRAP;
@@ -184,20 +185,20 @@ public final class EulerTrail {
         return touched[there / 2] ? BACK : TO_EMPTY;
     }
 
-    private double towardsTail(int lie, int here) {
-        Point3 there = frame.at(spots[web.across(lie, here)]);
+    private double towardsTail(int segment, int here) {
+        Point3 there = frame.at(spots[web.across(segment, here)]);
         return there.xMm();
     }
 
     /**
      * How many orders there are, told apart by what is sewn when and which way.
      *
-     * @throws IllegalArgumentException if more than 24 lies are to be sewn: their subsets are gone through
+     * @throws IllegalArgumentException if more than 24 segments are to be sewn: their subsets are gone through
      */
     public static long count(Question question) {
-        if (question.lies().size() > 24) {
+        if (question.segments().size() > 24) {
             throw new IllegalArgumentException("EulerTrail of up to 24 stitches are counted; read "
-                    + question.lies().size());
+                    + question.segments().size());
         }
         EulerTrail orders = new EulerTrail(question);
         return orders.count(orders.web.spot(question.ready()), orders.web.spot(question.arrival()), 0, new HashMap<>());
@@ -209,10 +210,10 @@ public final class EulerTrail {
             return before;
         }
         long count = 0;
-        for (int lie : web.at[here]) {
-            int after = sewn | 1 << lie;
+        for (int segment : web.at[here]) {
+            int after = sewn | 1 << segment;
             if (after != sewn) {
-                int there = web.across(lie, here);
+                int there = web.across(segment, here);
                 boolean last = Integer.bitCount(after) == used.length;
                 count += last ? (there == arrival ? 1 : 0) : count(there ^ 1, arrival, after, known);
             }

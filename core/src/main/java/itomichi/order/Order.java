@@ -25,7 +25,7 @@ public sealed interface Order {
     /**
      * An order.
      *
-     * @param found what is sewn and the passes between, from the first lie of the thread to the last
+     * @param found what is sewn and the passes between, from the first segment of the thread to the last
      */
     record Found(List<Move> found) implements Order {
         public Found {

@@ -10,16 +10,16 @@ import java.util.Set;
 /**
  * Which order is asked for.
  *
- * @param lies what is to be sewn, each once, whichever way
+ * @param segments what is to be sewn, each once, whichever way
  * @param ready where the thread is when the first of them is sewn
  * @param arrival where the last of them must end
  * @param touched holes that hold thread already
  * @param frame the work; it says how long each is, and which way the head lies
  */
-public record Question(List<Move> lies, Spot ready, Spot arrival, Set<Hole> touched, Frame frame) {
+public record Question(List<Move> segments, Spot ready, Spot arrival, Set<Hole> touched, Frame frame) {
 
     public Question {
-        lies = List.copyOf(lies);
+        segments = List.copyOf(segments);
         touched = Set.copyOf(touched);
     }
 }

@@ -16,11 +16,11 @@ import java.util.Map;
  */
 final class StitchGraph {
 
-    final List<Move> lies;
+    final List<Move> segments;
     final List<Hole> holes = new ArrayList<>();
     final int[] from;
     final int[] to;
-    /** Numbers of the lies at each spot. */
+    /** Numbers of the segments at each spot. */
     final int[][] at;
 
     private final Map<Hole, Integer> numbers = new HashMap<>();
@@ -28,22 +28,22 @@ final class StitchGraph {
     private final int[] queue;
     private int search;
 
-    StitchGraph(List<Move> lies, Spot ready, Spot arrival) {
-        this.lies = lies;
+    StitchGraph(List<Move> segments, Spot ready, Spot arrival) {
+        this.segments = segments;
         number(ready.hole());
         number(arrival.hole());
-        from = lies.stream().mapToInt(lie -> spot(lie.start())).toArray();
-        to = lies.stream().mapToInt(lie -> spot(lie.end())).toArray();
+        from = segments.stream().mapToInt(segment -> spot(segment.start())).toArray();
+        to = segments.stream().mapToInt(segment -> spot(segment.end())).toArray();
         int[] ends = ends();
         at = new int[2 * holes.size()][];
         Arrays.setAll(at, spot -> new int[ends[spot]]);
         seen = new int[holes.size()];
         queue = new int[holes.size()];
         int[] filled = new int[at.length];
-        for (int lie = 0; lie < from.length; lie++) {
-            at[from[lie]][filled[from[lie]]++] = lie;
-            if (from[lie] != to[lie]) {
-                at[to[lie]][filled[to[lie]]++] = lie;
+        for (int segment = 0; segment < from.length; segment++) {
+            at[from[segment]][filled[from[segment]]++] = segment;
+            if (from[segment] != to[segment]) {
+                at[to[segment]][filled[to[segment]]++] = segment;
             }
         }
         for (int spot = 0; spot < at.length; spot++) {
@@ -63,22 +63,22 @@ final class StitchGraph {
         return 2 * number(spot.hole()) + (inner ? 1 : 0);
     }
 
-    /** Ends of lies at each spot; what lies round at one spot has both of its ends there. */
+    /** Ends of segments at each spot; what lies round at one spot has both of its ends there. */
     int[] ends() {
         int[] ends = new int[2 * holes.size()];
-        for (int lie = 0; lie < from.length; lie++) {
-            ends[from[lie]]++;
-            ends[to[lie]]++;
+        for (int segment = 0; segment < from.length; segment++) {
+            ends[from[segment]]++;
+            ends[to[segment]]++;
         }
         return ends;
     }
 
-    /** The other end of a lie. */
-    int across(int lie, int spot) {
-        return from[lie] == spot ? to[lie] : from[lie];
+    /** The other end of a segment. */
+    int across(int segment, int spot) {
+        return from[segment] == spot ? to[segment] : from[segment];
     }
 
-    /** Marks of the parts that hang together by lies that are not used: for each hole the lowest number of a hole of its part. */
+    /** Marks of the parts that hang together by segments that are not used: for each hole the lowest number of a hole of its part. */
     int[] parts(boolean[] used) {
         int[] part = new int[holes.size()];
         Arrays.fill(part, -1);
@@ -98,9 +98,9 @@ final class StitchGraph {
         while (top > 0) {
             int hole = open[--top];
             for (int spot = 2 * hole; spot <= 2 * hole + 1; spot++) {
-                for (int lie : at[spot]) {
-                    int next = across(lie, spot) / 2;
-                    if (!used[lie] && part[next] < 0) {
+                for (int segment : at[spot]) {
+                    int next = across(segment, spot) / 2;
+                    if (!used[segment] && part[next] < 0) {
                         part[next] = start;
                         open[top++] = next;
                     }
@@ -112,8 +112,8 @@ final class StitchGraph {
     /** Whether nothing more is to be sewn at a hole. */
     boolean bare(int hole, boolean[] used) {
         for (int spot = 2 * hole; spot <= 2 * hole + 1; spot++) {
-            for (int lie : at[spot]) {
-                if (!used[lie]) {
+            for (int segment : at[spot]) {
+                if (!used[segment]) {
                     return false;
                 }
             }
@@ -121,7 +121,7 @@ final class StitchGraph {
         return true;
     }
 
-    /** Whether lies that are not used lead from a hole to another, the nearest holes looked at first. */
+    /** Whether segments that are not used lead from a hole to another, the nearest holes looked at first. */
     boolean leads(int from, int to, boolean[] used) {
         search++;
         int first = 0;
@@ -134,9 +134,9 @@ final class StitchGraph {
                 return true;
             }
             for (int spot = 2 * hole; spot <= 2 * hole + 1; spot++) {
-                for (int lie : at[spot]) {
-                    int next = across(lie, spot) / 2;
-                    if (!used[lie] && seen[next] != search) {
+                for (int segment : at[spot]) {
+                    int next = across(segment, spot) / 2;
+                    if (!used[segment] && seen[next] != search) {
                         seen[next] = search;
                         queue[last++] = next;
                     }

@@ -8,7 +8,7 @@ import org.jspecify.annotations.Nullable;
 final class NotationReader {
 
     private static final Pattern PASS = Pattern.compile("([-+v^])(\\d{1,4})");
-    private static final Pattern LIE = Pattern.compile("~(\\d{1,4})");
+    private static final Pattern RUN_TO = Pattern.compile("~(\\d{1,4})");
     private static final Pattern SECTION = Pattern.compile("s(\\d{1,4}):");
     private static final Pattern TIE = Pattern.compile("tie([1-9]?)");
 
@@ -99,15 +99,15 @@ final class NotationReader {
 
     private String other(String item) {
         Spot here = path().here();
-        Matcher lie = LIE.matcher(item);
-        if (lie.matches()) {
-            int station = Integer.parseInt(lie.group(1));
+        Matcher segment = RUN_TO.matcher(item);
+        if (segment.matches()) {
+            int station = Integer.parseInt(segment.group(1));
             if (station == 0) {
                 return "stations count from 1 at the head";
             }
             String reach = reach(new Hole(signature, station));
             if (reach.isEmpty()) {
-                path().lieTo(new Hole(signature, station));
+                path().runTo(new Hole(signature, station));
             }
             return reach;
         }

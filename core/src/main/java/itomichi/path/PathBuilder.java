@@ -20,13 +20,13 @@ public final class PathBuilder {
 
     /** Runs to the hole, unless the thread is there, and passes through it to the given face. */
     public PathBuilder pass(Hole hole, Face to) {
-        lieTo(hole);
+        runTo(hole);
         moves.add(new Pass(hole, to));
         return this;
     }
 
     /** Runs to the hole, unless the thread is there, and does not go in. */
-    public PathBuilder lieTo(Hole hole) {
+    public PathBuilder runTo(Hole hole) {
         Spot here = here();
         if (!here.hole().equals(hole)) {
             moves.add(

@@ -1,6 +1,7 @@
 package itomichi.path;
 
 import itomichi.measure.Length;
+import itomichi.station.SidePosition;
 import java.util.List;
 import java.util.function.Function;
 
@@ -13,15 +14,12 @@ import java.util.function.Function;
  * @param thread diameter of the thread
  * @param tail length of each tail
  */
-public record StabFrame(List<Place> holes, Length height, Length thickness, Length thread, Length tail)
+public record StabFrame(List<SidePosition> holes, Length height, Length thickness, Length thread, Length tail)
         implements Frame {
 
     public StabFrame {
         holes = List.copyOf(holes);
     }
-
-    /** A hole's place: along the spine from the head, and from the spine edge. */
-    public record Place(Length fromHead, Length fromSpine) {}
 
     @Override
     public int signatures() {
@@ -33,13 +31,13 @@ public record StabFrame(List<Place> holes, Length height, Length thickness, Leng
         return block.apply(this);
     }
 
-    private Place place(Hole hole) {
+    private SidePosition place(Hole hole) {
         return holes.get(hole.station() - 1);
     }
 
     @Override
     public Point3 at(Spot spot) {
-        Place place = place(spot.hole());
+        SidePosition place = place(spot.hole());
         return new Point3(
                 place.fromHead().mm(), place.fromSpine().mm(), spot.face() == Face.BACK ? -thickness.mm() : 0);
     }
@@ -51,7 +49,7 @@ public record StabFrame(List<Place> holes, Length height, Length thickness, Leng
 
     @Override
     public double toEdgeMm(Hole hole, Edge edge) {
-        Place place = place(hole);
+        SidePosition place = place(hole);
         return switch (edge) {
             case SPINE -> place.fromSpine().mm();
             case HEAD -> place.fromHead().mm();

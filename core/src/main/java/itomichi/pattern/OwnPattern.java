@@ -10,6 +10,7 @@ import itomichi.path.StabFrame;
 import itomichi.path.Wrap;
 import itomichi.station.Role;
 import itomichi.station.SideHole;
+import itomichi.station.SidePosition;
 import java.util.ArrayList;
 import java.util.List;
 
@@ -24,20 +25,12 @@ import java.util.List;
  * @param turns the wraps round an edge; only through the side
  */
 public record OwnPattern(
-        String name, boolean side, Length height, List<Place> places, List<Line> lines, List<Turn> turns) {
+        String name, boolean side, Length height, List<SidePosition> places, List<Line> lines, List<Turn> turns) {
 
     /** More than any hand would punch for one pattern. */
     public static final int MOST_HOLES = 400;
     /** More stitches than that cannot be told apart. */
     public static final int MOST_LINES = 2000;
-
-    /**
-     * A hole.
-     *
-     * @param fromHead from the head
-     * @param fromSpine from the spine edge; nought in a fold
-     */
-    public record Place(Length fromHead, Length fromSpine) {}
 
     /**
      * A stitch from hole to hole.
@@ -60,7 +53,8 @@ public record OwnPattern(
         }
     }
 
-    private static String wrong(boolean side, Length height, List<Place> places, List<Line> lines, List<Turn> turns) {
+    private static String wrong(
+            boolean side, Length height, List<SidePosition> places, List<Line> lines, List<Turn> turns) {
         if (places.size() < 2 || places.size() > MOST_HOLES || lines.size() + turns.size() > MOST_LINES) {
             return "A pattern has 2 to " + MOST_HOLES + " holes and up to " + MOST_LINES + " stitches; read "
                     + places.size() + " and " + (lines.size() + turns.size()) + ".";
@@ -69,15 +63,15 @@ public record OwnPattern(
             return "A pattern is drawn for a book of 20 to 1200 mm; read " + height + ".";
         }
         for (int i = 0; i < places.size(); i++) {
-            Length head = places.get(i).fromHead;
-            Length spine = places.get(i).fromSpine;
+            Length head = places.get(i).fromHead();
+            Length spine = places.get(i).fromSpine();
             boolean off = head.micrometres() <= 0
                     || !head.isLessThan(height)
                     || side && (spine.micrometres() <= 0 || spine.mm() > 300);
             if (off) {
                 return "Hole " + (i + 1) + " lies off the leaf.";
             }
-            if (!side && i > 0 && !places.get(i - 1).fromHead.isLessThan(head)) {
+            if (!side && i > 0 && !places.get(i - 1).fromHead().isLessThan(head)) {
                 return "Hole " + (i + 1) + " must lie below hole " + i + ": holes of a fold are counted from the head.";
             }
         }
@@ -97,7 +91,7 @@ public record OwnPattern(
         return "";
     }
 
-    private static boolean known(int hole, List<Place> places) {
+    private static boolean known(int hole, List<SidePosition> places) {
         return hole >= 1 && hole <= places.size();
     }
 
@@ -107,42 +101,35 @@ public record OwnPattern(
     }
 
     /** How the thread is to lie, in a signature. */
-    public List<Move> lies(int signature) {
-        List<Move> lies = new ArrayList<>();
+    public List<Move> segments(int signature) {
+        List<Move> segments = new ArrayList<>();
         for (Line line : lines) {
-            lies.add(new Run(new Hole(signature, line.from), new Hole(signature, line.to), face(line.outer)));
+            segments.add(new Run(new Hole(signature, line.from), new Hole(signature, line.to), face(line.outer)));
         }
         for (Turn turn : turns) {
-            lies.add(new Wrap(new Hole(signature, turn.hole), turn.edge, Face.BACK));
+            segments.add(new Wrap(new Hole(signature, turn.hole), turn.edge, Face.BACK));
         }
-        return lies;
+        return segments;
     }
 
     /** The holes as they are punched through the side of a block so high: as far from the spine, along it in proportion. */
     public List<SideHole> sideHoles(Length ofHeight) {
         double share = ofHeight.mm() / height.mm();
         return places.stream()
-                .map(place -> new SideHole(Role.BY_HAND, place.fromHead.times(share), place.fromSpine))
+                .map(place -> new SideHole(Role.BY_HAND, place.fromHead().times(share), place.fromSpine()))
                 .toList();
     }
 
     /** Stations along a fold so high, in proportion. */
     public List<Length> stations(Length ofHeight) {
         return places.stream()
-                .map(place -> place.fromHead.times(ofHeight.mm() / height.mm()))
+                .map(place -> place.fromHead().times(ofHeight.mm() / height.mm()))
                 .toList();
     }
 
     /** The work as far as an order needs it: where the holes lie. */
     StabFrame frame() {
-        return new StabFrame(
-                places.stream()
-                        .map(place -> new StabFrame.Place(place.fromHead, place.fromSpine))
-                        .toList(),
-                height,
-                Length.ofMm(1),
-                Length.ofMm(0.5),
-                Length.ofMm(75));
+        return new StabFrame(places, height, Length.ofMm(1), Length.ofMm(0.5), Length.ofMm(75));
     }
 
     /** The same pattern with these lines more. */

@@ -45,9 +45,9 @@ public sealed interface PatternOrder {
      * @param start the hole where both ends lie
      * @param ends the face they lie on
      * @param throughAtEnd whether the thread goes through that hole once more at the end, to lie beside its beginning
-     * @param lies how the thread lies and passes, from the first stitch to the last
+     * @param segments how the thread lies and passes, from the first stitch to the last
      */
-    record Sewn(Hole start, Face ends, boolean throughAtEnd, List<Move> lies) implements PatternOrder {
+    record Sewn(Hole start, Face ends, boolean throughAtEnd, List<Move> segments) implements PatternOrder {
         @Override
         public <T> T match(Function<Sewn, T> sewn, Function<Lacking, T> lacking, Function<Unsewable, T> unsewable) {
             return sewn.apply(this);
@@ -94,22 +94,22 @@ public sealed interface PatternOrder {
 
     /** How it is sewn in the first signature, or the side of the block. */
     static PatternOrder of(OwnPattern pattern) {
-        List<Move> lies = pattern.lies(1);
+        List<Move> segments = pattern.segments(1);
         Set<Integer> lone = new TreeSet<>();
         for (int hole = 1; hole <= pattern.places().size(); hole++) {
             lone.add(hole);
         }
-        lies.forEach(lie -> {
-            lone.remove(lie.start().hole().station());
-            lone.remove(lie.end().hole().station());
+        segments.forEach(segment -> {
+            lone.remove(segment.start().hole().station());
+            lone.remove(segment.end().hole().station());
         });
         if (!lone.isEmpty()) {
             int hole = lone.iterator().next();
             return new Unsewable("Hole " + hole + " holds no thread: no stitch leads to it.");
         }
-        Completion.Result result = Completion.cheapest(lies, pattern.frame(), pattern.side());
+        Completion.Result result = Completion.cheapest(segments, pattern.frame(), pattern.side());
         return result.match(
-                whole -> sewn(pattern, lies, whole),
+                whole -> sewn(pattern, segments, whole),
                 add -> lacking(pattern, add),
                 hopeless -> new Unsewable("With two holes alone these stitches cannot be joined to one thread."));
     }
@@ -123,24 +123,24 @@ public sealed interface PatternOrder {
         return new Lacking(lines, Length.ofMm(add.mm()), add.proven());
     }
 
-    private static PatternOrder sewn(OwnPattern pattern, List<Move> lies, Completion.Result.Whole whole) {
+    private static PatternOrder sewn(OwnPattern pattern, List<Move> segments, Completion.Result.Whole whole) {
         Face outer = pattern.face(true);
         Face inner = pattern.face(false);
         Face ready = whole.surplus() < 0 ? inner : outer;
         Face arrival = whole.surplus() > 0 ? outer : inner;
-        Hole start = whole.surplus() == 0 ? nearestMiddle(pattern, lies) : whole.hole();
+        Hole start = whole.surplus() == 0 ? nearestMiddle(pattern, segments) : whole.hole();
         Order order = EulerTrail.find(
-                new Question(lies, new Spot(start, ready), new Spot(start, arrival), Set.of(), pattern.frame()));
+                new Question(segments, new Spot(start, ready), new Spot(start, arrival), Set.of(), pattern.frame()));
         List<Move> found = order.sewn();
         return new Sewn(start, whole.surplus() < 0 ? outer : inner, whole.surplus() != 0, found);
     }
 
     /** The hole nearest the middle of the height: a hand begins there and works to both ends. */
-    private static Hole nearestMiddle(OwnPattern pattern, List<Move> lies) {
+    private static Hole nearestMiddle(OwnPattern pattern, List<Move> segments) {
         double middleMm = pattern.height().mm() / 2;
         Set<Hole> holes = new HashSet<>();
-        lies.forEach(lie -> holes.add(lie.start().hole()));
-        Hole best = lies.get(0).start().hole();
+        segments.forEach(segment -> holes.add(segment.start().hole()));
+        Hole best = segments.get(0).start().hole();
         for (Hole hole : new TreeSet<>(holes)) {
             if (farMm(pattern, hole, middleMm) < farMm(pattern, best, middleMm) - 1e-9) {
                 best = hole;

@@ -3,8 +3,8 @@ package itomichi.pattern;
 import itomichi.measure.Length;
 import itomichi.path.Edge;
 import itomichi.pattern.OwnPattern.Line;
-import itomichi.pattern.OwnPattern.Place;
 import itomichi.pattern.OwnPattern.Turn;
+import itomichi.station.SidePosition;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
@@ -58,7 +58,7 @@ public final class PatternText {
         text.append(pattern.side() ? "side " : "fold ")
                 .append(mm(pattern.height()))
                 .append('\n');
-        for (Place place : pattern.places()) {
+        for (SidePosition place : pattern.places()) {
             text.append("hole ").append(mm(place.fromHead()));
             text.append(pattern.side() ? " " + mm(place.fromSpine()) : "").append('\n');
         }
@@ -115,7 +115,7 @@ public final class PatternText {
         private String name = "";
         private String kind = "";
         private Length height = Length.ZERO;
-        private final List<Place> places = new ArrayList<>();
+        private final List<SidePosition> places = new ArrayList<>();
         private final List<Line> stitches = new ArrayList<>();
         private final List<Turn> turns = new ArrayList<>();
 
@@ -187,11 +187,11 @@ public final class PatternText {
             if (!what.equals("hole")) {
                 height = length;
             } else if (place == 1) {
-                places.add(new Place(length, Length.ZERO));
+                places.add(new SidePosition(length, Length.ZERO));
             } else {
                 places.set(
                         places.size() - 1,
-                        new Place(places.get(places.size() - 1).fromHead(), length));
+                        new SidePosition(places.get(places.size() - 1).fromHead(), length));
             }
             return "";
         }

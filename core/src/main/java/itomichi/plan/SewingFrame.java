@@ -11,6 +11,7 @@ import itomichi.path.Supports;
 import itomichi.spec.BookSpec;
 import itomichi.spec.StitchWish;
 import itomichi.station.Rows;
+import itomichi.station.SidePosition;
 import itomichi.station.Stations;
 import itomichi.structure.Stitching;
 import java.util.ArrayList;
@@ -43,7 +44,7 @@ final class SewingFrame {
     private Frame block(Holes.ThroughSide side) {
         return new StabFrame(
                 side.holes().stream()
-                        .map(hole -> new StabFrame.Place(hole.fromHead(), hole.fromSpine()))
+                        .map(hole -> new SidePosition(hole.fromHead(), hole.fromSpine()))
                         .toList(),
                 side.height(),
                 side.thickness(),

@@ -63,14 +63,14 @@ public record ThreadNeed(Working cut, List<Length> pieces) {
     }
 
     private static Working working(BookSpec spec, Stitching.Choice choice, ThreadPath path, Frame frame, int threads) {
-        Map<Use, Double> sums = new EnumMap<>(Use.class);
+        Map<SpentOn, Double> sums = new EnumMap<>(SpentOn.class);
         for (Move move : path.moves()) {
-            sums.merge(move.match(USE), move.lengthMm(frame), Double::sum);
+            sums.merge(move.match(SPENT_ON), move.lengthMm(frame), Double::sum);
         }
-        double runsMm = sums.getOrDefault(Use.RUN, 0.0);
-        double passesMm = sums.getOrDefault(Use.PASS, 0.0);
-        double knotsMm = sums.getOrDefault(Use.KNOT, 0.0);
-        double tiesMm = sums.getOrDefault(Use.TIE, 0.0);
+        double runsMm = sums.getOrDefault(SpentOn.RUN, 0.0);
+        double passesMm = sums.getOrDefault(SpentOn.PASS, 0.0);
+        double knotsMm = sums.getOrDefault(SpentOn.KNOT, 0.0);
+        double tiesMm = sums.getOrDefault(SpentOn.TIE, 0.0);
         long passes = path.moves().stream().filter(Move::passes).count();
         BookSpec.Sewing sewing = spec.thread();
         double fixedMm = threads * (2 * sewing.tail().mm() + NEEDLE.mm());
@@ -109,7 +109,7 @@ public record ThreadNeed(Working cut, List<Length> pieces) {
     }
 
     /** What a length of thread is used for, as the sum tells it. */
-    private enum Use {
+    private enum SpentOn {
         RUN,
         PASS,
         TIE,
@@ -117,60 +117,60 @@ public record ThreadNeed(Working cut, List<Length> pieces) {
         TAIL
     }
 
-    private static final Move.Cases<Use> USE = new Move.Cases<>() {
+    private static final Move.Cases<SpentOn> SPENT_ON = new Move.Cases<>() {
         @Override
-        public Use pass(Pass pass) {
-            return Use.PASS;
+        public SpentOn pass(Pass pass) {
+            return SpentOn.PASS;
         }
 
         @Override
-        public Use run(Run run) {
-            return Use.RUN;
+        public SpentOn run(Run run) {
+            return SpentOn.RUN;
         }
 
         @Override
-        public Use wrap(Wrap wrap) {
-            return Use.TIE;
+        public SpentOn wrap(Wrap wrap) {
+            return SpentOn.TIE;
         }
 
         @Override
-        public Use link(Link link) {
-            return Use.TIE;
+        public SpentOn link(Link link) {
+            return SpentOn.TIE;
         }
 
         @Override
-        public Use kettle(Kettle kettle) {
-            return Use.TIE;
+        public SpentOn kettle(Kettle kettle) {
+            return SpentOn.TIE;
         }
 
         @Override
-        public Use under(Under under) {
-            return Use.TIE;
+        public SpentOn under(Under under) {
+            return SpentOn.TIE;
         }
 
         @Override
-        public Use over(Over over) {
-            return Use.TIE;
+        public SpentOn over(Over over) {
+            return SpentOn.TIE;
         }
 
         @Override
-        public Use board(Board board) {
-            return Use.TIE;
+        public SpentOn board(Board board) {
+            return SpentOn.TIE;
         }
 
         @Override
-        public Use round(Round round) {
-            return Use.TIE;
+        public SpentOn round(Round round) {
+            return SpentOn.TIE;
         }
 
         @Override
-        public Use knot(Knot knot) {
-            return Use.KNOT;
+        public SpentOn knot(Knot knot) {
+            return SpentOn.KNOT;
         }
 
         @Override
-        public Use tail(Tail tail) {
-            return Use.TAIL;
+        public SpentOn tail(Tail tail) {
+            return SpentOn.TAIL;
         }
     };
 

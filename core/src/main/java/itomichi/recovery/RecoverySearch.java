@@ -114,7 +114,7 @@ public final class RecoverySearch {
         return order.moves().map(found -> {
             List<Move> whole = new ArrayList<>(kept);
             whole.addAll(found);
-            whole.addAll(planned.subList(lastLie() + 1, planned.size()));
+            whole.addAll(planned.subList(lastSegment() + 1, planned.size()));
             return new WayBack(unpicked, new ThreadPath(whole), number, false);
         });
     }
@@ -122,7 +122,7 @@ public final class RecoverySearch {
     /** Lies of this signature that are not sewn yet; nothing where something was sewn that should not be. */
     private Optional<List<Move>> left(List<Move> kept) {
         List<Move> left = new ArrayList<>();
-        for (Move move : planned.subList(from, lastLie() + 1)) {
+        for (Move move : planned.subList(from, lastSegment() + 1)) {
             if (move.segment()) {
                 left.add(move);
             }
@@ -135,13 +135,13 @@ public final class RecoverySearch {
         return Optional.of(left);
     }
 
-    /** Where the last lie of this signature must end. */
+    /** Where the last segment of this signature must end. */
     private Spot arrival() {
-        return planned.get(lastLie()).end();
+        return planned.get(lastSegment()).end();
     }
 
-    /** The run that a knot closes, or else the last lie before the last pass: what is tied after that belongs to the way on. */
-    private int lastLie() {
+    /** The run that a knot closes, or else the last segment before the last pass: what is tied after that belongs to the way on. */
+    private int lastSegment() {
         int last = to - 1;
         while (last > from && !planned.get(last).passes()) {
             if (planned.get(last) instanceof Run) {

@@ -60,7 +60,7 @@ final class CordedPamphlet extends Described implements Stitching {
         for (int station = centre + 1; station <= choice.stations(); station++) {
             round(path, station);
         }
-        return path.lieTo(new Hole(1, centre)).tie(choice.turns()).end();
+        return path.runTo(new Hole(1, centre)).tie(choice.turns()).end();
     }
 
     private static void round(PathBuilder path, int station) {

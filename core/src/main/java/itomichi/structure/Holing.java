@@ -23,7 +23,7 @@ public final class Holing {
     }
 
     /** How the roles of stations follow from their number. */
-    private enum Order {
+    private enum RoleOrder {
         NONE,
         ALIKE,
         KETTLES_AND_LINKS,
@@ -37,51 +37,51 @@ public final class Holing {
     /** Stations at first lie a tenth of the height from head and tail. */
     private static final double START_SHARE = 0.1;
 
-    private final Order order;
+    private final RoleOrder order;
     private final RowsFor rows;
     private final Set<Role> extras;
     private final Map<Role, Integer> passes;
 
-    private Holing(Order order, RowsFor rows, Set<Role> extras, Map<Role, Integer> passes) {
+    private Holing(RoleOrder order, RowsFor rows, Set<Role> extras, Map<Role, Integer> passes) {
         this.order = order;
         this.rows = rows;
         this.extras = Set.copyOf(extras);
         this.passes = Map.copyOf(passes);
     }
 
-    private static Holing of(Order order, Map<Role, Integer> passes) {
+    private static Holing of(RoleOrder order, Map<Role, Integer> passes) {
         return new Holing(order, RowsFor.NOTHING, Set.of(), passes);
     }
 
     /** No holes at all. */
     static Holing none() {
-        return of(Order.NONE, Map.of());
+        return of(RoleOrder.NONE, Map.of());
     }
 
     /** Stations along a fold, all alike, each passed so often. */
     static Holing stations(int each) {
-        return of(Order.ALIKE, Map.of(Role.STATION, each));
+        return of(RoleOrder.ALIKE, Map.of(Role.STATION, each));
     }
 
     /** A kettle near each end, links between; kerfs may be sawn instead of holes punched. */
     static Holing links() {
-        return of(Order.KETTLES_AND_LINKS, Map.of(Role.KETTLE, 1, Role.LINK, 2));
+        return of(RoleOrder.KETTLES_AND_LINKS, Map.of(Role.KETTLE, 1, Role.LINK, 2));
     }
 
     /** A kettle near each end, pairs between; kerfs may be sawn instead of holes punched. */
     static Holing pairs() {
-        return of(Order.KETTLES_AND_PAIRS, Map.of(Role.KETTLE, 1, Role.PAIR, 1));
+        return of(RoleOrder.KETTLES_AND_PAIRS, Map.of(Role.KETTLE, 1, Role.PAIR, 1));
     }
 
     /** A link near each end, long stitches between. */
     static Holing linksAndLong() {
-        return of(Order.LINKS_AND_LONG, Map.of(Role.LINK, 2, Role.LONG, 1));
+        return of(RoleOrder.LINKS_AND_LONG, Map.of(Role.LINK, 2, Role.LONG, 1));
     }
 
     /** Through the side of a block, with these holes besides the main ones. */
     static Holing side(Role... extras) {
         return new Holing(
-                Order.SIDE,
+                RoleOrder.SIDE,
                 RowsFor.NOTHING,
                 Set.of(extras),
                 Map.of(
@@ -100,12 +100,12 @@ public final class Holing {
 
     /** Whether there are holes at all. */
     public boolean any() {
-        return order != Order.NONE;
+        return order != RoleOrder.NONE;
     }
 
     /** Whether they go through the side of a block instead of through folds. */
     public boolean throughSide() {
-        return order == Order.SIDE;
+        return order == RoleOrder.SIDE;
     }
 
     /** What a cover's spine is divided into rows for. */
@@ -115,12 +115,12 @@ public final class Holing {
 
     /** Whether a clamped block may be sawn instead of folds punched. */
     public boolean maySaw() {
-        return order == Order.KETTLES_AND_LINKS || order == Order.KETTLES_AND_PAIRS;
+        return order == RoleOrder.KETTLES_AND_LINKS || order == RoleOrder.KETTLES_AND_PAIRS;
     }
 
     /** Whether stations besides the kettles lie in pairs about supports or links. */
     public boolean inPairs() {
-        return order == Order.KETTLES_AND_PAIRS;
+        return order == RoleOrder.KETTLES_AND_PAIRS;
     }
 
     /** Holes of a stab binding besides the main ones. */
@@ -152,10 +152,10 @@ public final class Holing {
 
     /** How so many stations are placed at first. */
     public StationScheme start(int stations) {
-        if (order == Order.KETTLES_AND_PAIRS) {
+        if (order == RoleOrder.KETTLES_AND_PAIRS) {
             return new StationScheme.Pairs(Math.max(1, (stations - 2) / 2), PAIR, KETTLE);
         }
-        if (order == Order.SIDE) {
+        if (order == RoleOrder.SIDE) {
             return new StationScheme.Margins(Math.max(2, stations), KETTLE, KETTLE);
         }
         return new StationScheme.Share(Math.max(2, stations), START_SHARE);

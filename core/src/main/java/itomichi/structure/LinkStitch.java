@@ -74,7 +74,7 @@ final class LinkStitch extends Described implements Stitching {
                 if (comesOut) {
                     path.pass(hole, Face.OUTSIDE);
                 } else {
-                    path.lieTo(hole);
+                    path.runTo(hole);
                 }
                 if (signature > 1 && number > 1 && number < last) {
                     path.link();

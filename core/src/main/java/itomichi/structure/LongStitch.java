@@ -102,7 +102,7 @@ final class LongStitch extends Described implements Stitching {
             for (int number = 1; number < 2 * last; number++) {
                 Hole hole = new Hole(signature, number <= last ? number : 2 * last - number);
                 if (signature == 1 && number == 2 * last - 1) {
-                    path.lieTo(hole).tie(choice.turns());
+                    path.runTo(hole).tie(choice.turns());
                 }
                 path.pass(hole, to);
                 to = to.opposite();

@@ -79,7 +79,7 @@ public final class OwnStitching implements Stitching {
             path.from(start, sewn.ends(), Tail.Side.FREE)
                     .then(new Pass(start, sewn.ends().opposite()));
             int here = signature;
-            for (Move move : sewn.lies()) {
+            for (Move move : sewn.segments()) {
                 path.then(move.at(hole -> new Hole(here, hole.station())));
             }
             if (sewn.throughAtEnd()) {
@@ -94,7 +94,7 @@ public final class OwnStitching implements Stitching {
     public StitchPattern pattern(Choice choice) {
         StitchPattern.Builder show = new StitchPattern.Builder();
         for (int signature = 1; signature <= choice.signatures(); signature++) {
-            show.leave(pattern.lies(signature));
+            show.leave(pattern.segments(signature));
             show.hold(Tie.KNOT, signature, sewn().start().station());
         }
         return show.apart();

@@ -10,6 +10,7 @@ import itomichi.path.StabFrame;
 import itomichi.path.Wrap;
 import itomichi.station.Role;
 import itomichi.station.SideHole;
+import itomichi.station.SidePosition;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
@@ -24,7 +25,7 @@ final class SideStitches {
     private final List<SideHole> holes;
     private final List<Integer> main;
     private final boolean endsWrapped;
-    private final List<Move> lies = new ArrayList<>();
+    private final List<Move> segments = new ArrayList<>();
 
     SideStitches(List<SideHole> holes, boolean endsWrapped) {
         this.holes = holes;
@@ -50,9 +51,9 @@ final class SideStitches {
         return hole(number).role();
     }
 
-    /** All lies of the thread but those of an inner binding. */
-    List<Move> lies() {
-        return lies;
+    /** All segments of the thread but those of an inner binding. */
+    List<Move> segments() {
+        return segments;
     }
 
     /** The main hole in the middle, where the thread begins and ends. */
@@ -122,12 +123,12 @@ final class SideStitches {
     }
 
     private void join(int from, int to) {
-        lies.add(new Run(new Hole(1, from), new Hole(1, to), Face.FRONT));
-        lies.add(new Run(new Hole(1, from), new Hole(1, to), Face.BACK));
+        segments.add(new Run(new Hole(1, from), new Hole(1, to), Face.FRONT));
+        segments.add(new Run(new Hole(1, from), new Hole(1, to), Face.BACK));
     }
 
     private void wrap(int number, Edge edge) {
-        lies.add(new Wrap(new Hole(1, number), edge, Face.BACK));
+        segments.add(new Wrap(new Hole(1, number), edge, Face.BACK));
     }
 
     /** The block as far as an order needs it: where the holes lie. */
@@ -138,7 +139,7 @@ final class SideStitches {
                 holes.stream().map(SideHole::fromHead).min(Length::compareTo).orElse(Length.ZERO);
         return new StabFrame(
                 holes.stream()
-                        .map(hole -> new StabFrame.Place(hole.fromHead(), hole.fromSpine()))
+                        .map(hole -> new SidePosition(hole.fromHead(), hole.fromSpine()))
                         .toList(),
                 far.plus(near),
                 Length.ofMm(5),

@@ -147,14 +147,14 @@ final class StabBinding extends Described implements Stitching {
             path.from(first, Face.FRONT, Tail.Side.FREE)
                     .pass(first, Face.BACK)
                     .pass(new Hole(1, inner.get(i + 1)), Face.FRONT)
-                    .lieTo(first)
+                    .runTo(first)
                     .tie(choice.turns())
                     .cut();
         }
         Hole middle = new Hole(1, stitches.middle());
         path.from(middle, Face.BACK, Tail.Side.FREE).pass(middle, Face.FRONT);
         Order order = EulerTrail.find(new Question(
-                stitches.lies(),
+                stitches.segments(),
                 new Spot(middle, Face.FRONT),
                 new Spot(middle, Face.BACK),
                 Set.of(),
@@ -166,7 +166,7 @@ final class StabBinding extends Described implements Stitching {
     @Override
     public StitchPattern pattern(Choice choice) {
         SideStitches stitches = stitches(choice);
-        StitchPattern.Builder pattern = new StitchPattern.Builder().leave(stitches.lies());
+        StitchPattern.Builder pattern = new StitchPattern.Builder().leave(stitches.segments());
         List<Integer> inner = stitches.inner();
         for (int i = 0; i + 1 < inner.size(); i += 2) {
             pattern.stitch(Face.BACK, 1, inner.get(i), inner.get(i + 1))

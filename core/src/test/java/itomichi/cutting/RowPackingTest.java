@@ -21,7 +21,7 @@ public class RowPackingTest {
     public void noFewerRowsThanBruteForceFinds() {
         QuickTheory.qt().withExamples(150).forAll(WIDTH, WIDTH, FEW, FEW).check((one, other, ones, others) -> {
             long[] widths = {one, other};
-            RowPacking.Rows packed = RowPacking.pack(widths, new int[] {ones, others}, 100);
+            RowPacking.PackedRows packed = RowPacking.pack(widths, new int[] {ones, others}, 100);
             return packed.fewest() && packed.rows().size() == fewest(widths, ones, others, new HashMap<>());
         });
     }
@@ -74,7 +74,7 @@ public class RowPackingTest {
         // five widths, forty of each: more states than the table takes
         long[] widths = {11, 13, 17, 19, 23};
         int[] wanted = {40, 40, 40, 40, 40};
-        RowPacking.Rows packed = RowPacking.pack(widths, wanted, 100);
+        RowPacking.PackedRows packed = RowPacking.pack(widths, wanted, 100);
         int least = (11 + 13 + 17 + 19 + 23) * 40 / 100;
         assertTrue(
                 packed.rows().size() >= least && packed.rows().size() <= least + 3,

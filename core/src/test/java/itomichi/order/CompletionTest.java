@@ -23,8 +23,8 @@ import org.testng.annotations.Test;
 
 public class CompletionTest {
 
-    private static Completion.Result complete(List<Move> lies, int stations) {
-        return Completion.cheapest(lies, Folds.frame(stations), false);
+    private static Completion.Result complete(List<Move> segments, int stations) {
+        return Completion.cheapest(segments, Folds.frame(stations), false);
     }
 
     @Test
@@ -57,31 +57,32 @@ public class CompletionTest {
         Random dice = new Random(5);
         for (int i = 0; i < 80; i++) {
             int stations = 3 + dice.nextInt(2);
-            List<Move> lies = new ArrayList<>();
+            List<Move> segments = new ArrayList<>();
             for (int j = 0; j < 2 + dice.nextInt(3); j++) {
                 int from = 1 + dice.nextInt(stations);
                 int to = 1 + (from + dice.nextInt(stations - 1)) % stations;
-                lies.add(new Run(Folds.hole(from), Folds.hole(to), dice.nextBoolean() ? Face.OUTSIDE : Face.INSIDE));
+                segments.add(
+                        new Run(Folds.hole(from), Folds.hole(to), dice.nextBoolean() ? Face.OUTSIDE : Face.INSIDE));
             }
-            rows.add(new Object[] {lies, stations});
+            rows.add(new Object[] {segments, stations});
         }
         return rows.toArray(Object[][]::new);
     }
 
     /** Against brute force: every choice of up to four runs more, in the order of their length. */
     @Test(dataProvider = "small")
-    public void nothingCheaperIsFoundByTryingAll(List<Move> lies, int stations) {
+    public void nothingCheaperIsFoundByTryingAll(List<Move> segments, int stations) {
         double cheapest = Double.POSITIVE_INFINITY;
         List<Run> all = new ArrayList<>();
-        List<Hole> holes = List.copyOf(used(lies));
+        List<Hole> holes = List.copyOf(used(segments));
         for (int i = 0; i < holes.size(); i++) {
             for (int j = 0; j < i; j++) {
                 all.add(new Run(holes.get(j), holes.get(i), Face.OUTSIDE));
                 all.add(new Run(holes.get(j), holes.get(i), Face.INSIDE));
             }
         }
-        cheapest = tried(lies, all, 0, 4, 0, stations, cheapest);
-        Completion.Result result = complete(lies, stations);
+        cheapest = tried(segments, all, 0, 4, 0, stations, cheapest);
+        Completion.Result result = complete(segments, stations);
         double found = result instanceof Completion.Result.Add add
                 ? add.mm()
                 : result instanceof Completion.Result.Whole ? 0 : Double.POSITIVE_INFINITY;
@@ -90,20 +91,20 @@ public class CompletionTest {
         assertTrue(cheapest == Double.POSITIVE_INFINITY || found >= cheapest - 1e-9);
     }
 
-    private static Set<Hole> used(List<Move> lies) {
+    private static Set<Hole> used(List<Move> segments) {
         Set<Hole> used = new TreeSet<>();
-        lies.forEach(lie -> {
-            used.add(lie.start().hole());
-            used.add(lie.end().hole());
+        segments.forEach(segment -> {
+            used.add(segment.start().hole());
+            used.add(segment.end().hole());
         });
         return used;
     }
 
     private static double tried(
-            List<Move> lies, List<Run> all, int from, int more, double mm, int stations, double cheapest) {
-        double best = mm < cheapest && sewable(lies, stations) ? mm : cheapest;
+            List<Move> segments, List<Run> all, int from, int more, double mm, int stations, double cheapest) {
+        double best = mm < cheapest && sewable(segments, stations) ? mm : cheapest;
         for (int i = from; more > 0 && i < all.size(); i++) {
-            List<Move> longer = new ArrayList<>(lies);
+            List<Move> longer = new ArrayList<>(segments);
             longer.add(all.get(i));
             double length = mm + all.get(i).lengthMm(Folds.frame(stations));
             if (length < best) {
@@ -114,11 +115,12 @@ public class CompletionTest {
     }
 
     /** Whether one thread can sew it, both ends at one hole: every hole and both faces tried. */
-    private static boolean sewable(List<Move> lies, int stations) {
-        for (Hole hole : used(lies)) {
+    private static boolean sewable(List<Move> segments, int stations) {
+        for (Hole hole : used(segments)) {
             for (Face ready : List.of(Face.OUTSIDE, Face.INSIDE)) {
                 for (Face arrival : List.of(Face.OUTSIDE, Face.INSIDE)) {
-                    Question question = Folds.question(lies, new Spot(hole, ready), new Spot(hole, arrival), stations);
+                    Question question =
+                            Folds.question(segments, new Spot(hole, ready), new Spot(hole, arrival), stations);
                     if (EulerTrail.find(question) instanceof Order.Found) {
                         return true;
                     }
@@ -149,14 +151,14 @@ public class CompletionTest {
      */
     @Test(dataProvider = "uneven")
     public void wholePatternsAreEvenedOutAsRoadsAreInspected(int stations, List<Integer> odd) {
-        List<Move> lies = new ArrayList<>();
+        List<Move> segments = new ArrayList<>();
         for (int station = 1; station < stations; station++) {
-            lies.addAll(Folds.runs("o%d-%d i%d-%d".formatted(station, station + 1, station, station + 1)));
+            segments.addAll(Folds.runs("o%d-%d i%d-%d".formatted(station, station + 1, station, station + 1)));
         }
         for (int i = 0; i + 1 < odd.size(); i += 2) {
-            lies.addAll(Folds.runs("o%d-%d".formatted(odd.get(i), odd.get(i + 1))));
+            segments.addAll(Folds.runs("o%d-%d".formatted(odd.get(i), odd.get(i + 1))));
         }
-        double found = ((Completion.Result.Add) complete(lies, stations)).mm();
+        double found = ((Completion.Result.Add) complete(segments, stations)).mm();
         assertEquals(found, inspected(stations, odd), 1e-6);
     }
 
@@ -204,9 +206,9 @@ public class CompletionTest {
     }
 
     @Test(dataProvider = "dice")
-    public void whatIsCompletedCanBeSewn(List<Move> lies, int stations) {
-        List<Move> whole = new ArrayList<>(lies);
-        if (complete(lies, stations) instanceof Completion.Result.Add add) {
+    public void whatIsCompletedCanBeSewn(List<Move> segments, int stations) {
+        List<Move> whole = new ArrayList<>(segments);
+        if (complete(segments, stations) instanceof Completion.Result.Add add) {
             whole.addAll(add.runs());
         }
         assertTrue(complete(whole, stations) instanceof Completion.Result.Whole);

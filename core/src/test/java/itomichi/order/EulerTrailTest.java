@@ -66,7 +66,7 @@ public class EulerTrailTest {
 
     @Test(dataProvider = "dice")
     public void everyStitchIsSewnOnceAndTheNeedleGoesThroughAfterEach(Question question) {
-        List<Move> left = new ArrayList<>(question.lies());
+        List<Move> left = new ArrayList<>(question.segments());
         Spot here = question.ready();
         boolean passes = false;
         for (Move move : EulerTrail.find(question).sewn()) {
@@ -108,15 +108,15 @@ public class EulerTrailTest {
     /** Against brute force: every stitch, either way, tried after every other, by plain lists. */
     @Test(dataProvider = "small")
     public void ordersAreCountedAsByTryingThemAll(Question question) {
-        assertEquals(EulerTrail.count(question), tried(question.lies(), question.ready(), question.arrival()));
+        assertEquals(EulerTrail.count(question), tried(question.segments(), question.ready(), question.arrival()));
     }
 
     private static long tried(List<Move> left, Spot here, Spot arrival) {
         long ways = 0;
         for (int i = 0; i < left.size(); i++) {
             List<Move> rest = new ArrayList<>(left);
-            Move lie = rest.remove(i);
-            for (Move way : List.of(lie, lie.reversed())) {
+            Move segment = rest.remove(i);
+            for (Move way : List.of(segment, segment.reversed())) {
                 if (way.start().equals(here)) {
                     Spot there = way.end();
                     ways += rest.isEmpty()

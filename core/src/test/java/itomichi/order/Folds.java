@@ -48,13 +48,13 @@ public final class Folds {
         return runs;
     }
 
-    static Question question(List<Move> lies, Spot ready, Spot arrival, int stations) {
-        return new Question(lies, ready, arrival, Set.of(), frame(stations));
+    static Question question(List<Move> segments, Spot ready, Spot arrival, int stations) {
+        return new Question(segments, ready, arrival, Set.of(), frame(stations));
     }
 
     /** What a thread leaves that wanders from hole to hole, and the question whose answer it is. */
     static Question wandered(Random dice, int stations, int runs) {
-        List<Move> lies = new ArrayList<>();
+        List<Move> segments = new ArrayList<>();
         Spot ready = new Spot(hole(1 + dice.nextInt(stations)), dice.nextBoolean() ? Face.OUTSIDE : Face.INSIDE);
         Spot here = ready;
         Spot arrival = ready;
@@ -64,11 +64,11 @@ public final class Folds {
                 to = 1 + dice.nextInt(stations);
             }
             Run run = new Run(here.hole(), hole(to), here.face());
-            lies.add(dice.nextBoolean() ? run : run.reversed());
+            segments.add(dice.nextBoolean() ? run : run.reversed());
             arrival = run.end();
             here = new Spot(hole(to), here.face().opposite());
         }
-        java.util.Collections.shuffle(lies, dice);
-        return question(lies, ready, arrival, stations);
+        java.util.Collections.shuffle(segments, dice);
+        return question(segments, ready, arrival, stations);
     }
 }

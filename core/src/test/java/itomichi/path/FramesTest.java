@@ -4,6 +4,7 @@ import static org.testng.Assert.assertEquals;
 import static org.testng.Assert.expectThrows;
 
 import itomichi.measure.Length;
+import itomichi.station.SidePosition;
 import itomichi.station.Stations;
 import java.util.List;
 import org.locationtech.jts.geom.Coordinate;
@@ -22,8 +23,8 @@ public class FramesTest {
             Length.ofMm(75));
     private static final StabFrame BLOCK = new StabFrame(
             List.of(
-                    new StabFrame.Place(Length.ofMm(15), Length.ofMm(10)),
-                    new StabFrame.Place(Length.ofMm(45), Length.ofMm(10))),
+                    new SidePosition(Length.ofMm(15), Length.ofMm(10)),
+                    new SidePosition(Length.ofMm(45), Length.ofMm(10))),
             Length.ofMm(60),
             Length.ofMm(6),
             Length.ofMm(0.6),

@@ -103,7 +103,7 @@ public class NotationTest {
                 }
                 case 7 -> {
                     if (!outside && next != station) {
-                        path.lieTo(new Hole(signature, next)).tie(2);
+                        path.runTo(new Hole(signature, next)).tie(2);
                         station = next;
                     }
                 }

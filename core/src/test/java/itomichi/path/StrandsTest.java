@@ -6,6 +6,7 @@ import static org.testng.Assert.assertTrue;
 import itomichi.measure.Length;
 import itomichi.path.Strand.Kind;
 import itomichi.path.Strand.View;
+import itomichi.station.SidePosition;
 import itomichi.station.Stations;
 import java.util.List;
 import java.util.Set;
@@ -34,8 +35,8 @@ public class StrandsTest {
 
     private static final StabFrame BLOCK = new StabFrame(
             List.of(
-                    new StabFrame.Place(Length.ofMm(15), Length.ofMm(10)),
-                    new StabFrame.Place(Length.ofMm(45), Length.ofMm(10))),
+                    new SidePosition(Length.ofMm(15), Length.ofMm(10)),
+                    new SidePosition(Length.ofMm(45), Length.ofMm(10))),
             Length.ofMm(60),
             Length.ofMm(6),
             Length.ofMm(0.6),

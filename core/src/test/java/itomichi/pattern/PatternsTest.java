@@ -8,8 +8,8 @@ import itomichi.measure.Length;
 import itomichi.path.Edge;
 import itomichi.path.Face;
 import itomichi.pattern.OwnPattern.Line;
-import itomichi.pattern.OwnPattern.Place;
 import itomichi.pattern.OwnPattern.Turn;
+import itomichi.station.SidePosition;
 import java.util.List;
 import org.quicktheories.QuickTheory;
 import org.quicktheories.generators.SourceDSL;
@@ -44,7 +44,7 @@ public class PatternsTest {
         OwnPattern pattern = read(LADDER);
         assertEquals(
                 pattern.turns(), List.of(new Turn(1, Edge.SPINE), new Turn(3, Edge.SPINE), new Turn(3, Edge.HEAD)));
-        assertEquals(pattern.places().get(1), new Place(Length.ofMm(70.5), Length.ofMm(12)));
+        assertEquals(pattern.places().get(1), new SidePosition(Length.ofMm(70.5), Length.ofMm(12)));
         assertEquals(pattern.lines().get(3), new Line(false, 2, 3));
     }
 
@@ -64,8 +64,9 @@ public class PatternsTest {
     }
 
     private static OwnPattern random(int holes, List<Integer> dice, boolean side) {
-        List<Place> places = java.util.stream.IntStream.rangeClosed(1, holes)
-                .mapToObj(hole -> new Place(Length.ofMm(5.25 * hole), side ? Length.ofMm(8 + hole % 3) : Length.ZERO))
+        List<SidePosition> places = java.util.stream.IntStream.rangeClosed(1, holes)
+                .mapToObj(hole ->
+                        new SidePosition(Length.ofMm(5.25 * hole), side ? Length.ofMm(8 + hole % 3) : Length.ZERO))
                 .toList();
         List<Line> outer = new java.util.ArrayList<>();
         List<Line> inner = new java.util.ArrayList<>();
@@ -115,7 +116,8 @@ public class PatternsTest {
 
     @Test
     public void moreHolesThanAnyHandPunchesAreRefused() {
-        List<Place> many = java.util.Collections.nCopies(401, new Place(Length.ofMm(10), Length.ofMm(10)));
+        List<SidePosition> many =
+                java.util.Collections.nCopies(401, new SidePosition(Length.ofMm(10), Length.ofMm(10)));
         expectThrows(
                 IllegalArgumentException.class,
                 () -> new OwnPattern("Many", true, Length.ofMm(200), many, List.of(), List.of()));

@@ -17,6 +17,7 @@ import itomichi.path.ThreadPath;
 import itomichi.pattern.OwnPattern;
 import itomichi.pattern.PatternOrder;
 import itomichi.pattern.PatternText;
+import itomichi.station.SidePosition;
 import itomichi.station.Stations;
 import java.util.ArrayList;
 import java.util.List;
@@ -39,9 +40,9 @@ public class OwnStitchingTest {
                 .stitching(Optional.empty())
                 .orElseThrow();
         StitchPattern shows = built.pattern(Stitching.Choice.folds(1, stations));
-        List<OwnPattern.Place> places = new ArrayList<>();
+        List<SidePosition> places = new ArrayList<>();
         for (int station = 1; station <= stations; station++) {
-            places.add(new OwnPattern.Place(Length.ofMm(20.0 * station), Length.ZERO));
+            places.add(new SidePosition(Length.ofMm(20.0 * station), Length.ZERO));
         }
         return new OwnPattern(
                 "told",
@@ -75,7 +76,7 @@ public class OwnStitchingTest {
         return pattern.side()
                 ? new StabFrame(
                         pattern.places().stream()
-                                .map(place -> new StabFrame.Place(place.fromHead(), place.fromSpine()))
+                                .map(place -> new SidePosition(place.fromHead(), place.fromSpine()))
                                 .toList(),
                         pattern.height(),
                         Length.ofMm(6),
@@ -108,12 +109,12 @@ public class OwnStitchingTest {
 
     private static OwnPattern random(Random dice, boolean side) {
         int holes = 3 + dice.nextInt(9);
-        List<OwnPattern.Place> places = new ArrayList<>();
+        List<SidePosition> places = new ArrayList<>();
         List<OwnPattern.Line> lines = new ArrayList<>();
         List<OwnPattern.Turn> turns = new ArrayList<>();
         for (int hole = 1; hole <= holes; hole++) {
-            places.add(new OwnPattern.Place(
-                    Length.ofMm(15.0 * hole), side ? Length.ofMm(8 + dice.nextInt(12)) : Length.ZERO));
+            places.add(
+                    new SidePosition(Length.ofMm(15.0 * hole), side ? Length.ofMm(8 + dice.nextInt(12)) : Length.ZERO));
             lines.add(new OwnPattern.Line(dice.nextBoolean(), hole, 1 + (hole + dice.nextInt(holes - 1)) % holes));
             if (side && dice.nextInt(3) == 0) {
                 turns.add(new OwnPattern.Turn(hole, itomichi.path.Edge.SPINE));

@@ -5,8 +5,8 @@ import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertTha
 import com.microsoft.playwright.Download;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
-import itomichi.browser.fixture.Bench.Book;
 import itomichi.browser.fixture.Journey;
+import itomichi.browser.fixture.Preparation.Book;
 import itomichi.browser.screen.BookScreen;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -16,7 +16,7 @@ public class BenchTest extends Journey {
 
     @Test
     public void aBookIsFoundByAFewLetters() {
-        Book book = bench.begin("Quillfeather");
+        Book book = prepare.begin("Quillfeather");
         Page page = window();
         page.navigate("/");
         assertThat(heading(page, book.name())).isVisible();
@@ -30,7 +30,7 @@ public class BenchTest extends Journey {
 
     @Test
     public void aBookIsCopiedShelvedRemovedAndPutBack() {
-        Book book = bench.begin("Travelling");
+        Book book = prepare.begin("Travelling");
         Page page = window();
         page.navigate("/");
         press(page, "Copy " + book.name());
@@ -46,7 +46,7 @@ public class BenchTest extends Journey {
 
     @Test
     public void aBookTravelsThroughAFile() {
-        Book book = bench.begin("Filed");
+        Book book = prepare.begin("Filed");
         Page page = window();
         BookScreen.open(page, book.id(), "purpose");
         Download file =

@@ -84,7 +84,7 @@ public class DrawersTest extends Journey {
     @Test
     public void threadAndNeedleAreTakenFromTheDrawer() {
         Page page = window();
-        BookScreen book = BookScreen.open(page, bench.begin("Taken").id(), "thread");
+        BookScreen book = BookScreen.open(page, prepare.begin("Taken").id(), "thread");
         book.pick("Thread from the drawer", "Linen 40/3").shows("Thread thickness", "0.42 mm");
         assertThat(book.field("Thread")).hasValue("Linen 40/3");
         book.pick("Needle from the drawer", "Curved");

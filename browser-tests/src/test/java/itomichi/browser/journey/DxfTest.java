@@ -19,7 +19,7 @@ public class DxfTest extends Journey {
     @Test
     public void everyHoleOfTheSpineGridIsWhereThePlanSaysAndOnItsLayer() throws Exception {
         Page page = window();
-        String id = bench.demo("Scene diary");
+        String id = prepare.demo("Scene diary");
         BookScreen screen = BookScreen.open(page, id, "template");
         screen.tick("spine grid");
         screen.field("fold strip, folded").uncheck();
@@ -27,7 +27,7 @@ public class DxfTest extends Journey {
                 .getAttribute("href");
         List<String[]> things = read(page.request().get(address).body());
 
-        JsonObject holes = bench.kept(id).view().getAsJsonObject("plan").getAsJsonObject("holes");
+        JsonObject holes = prepare.kept(id).view().getAsJsonObject("plan").getAsJsonObject("holes");
         JsonObject cover = holes.getAsJsonObject("cover");
         double tall = cover.get("heightMm").getAsDouble();
         List<String> wanted = new ArrayList<>();

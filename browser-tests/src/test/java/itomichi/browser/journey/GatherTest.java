@@ -12,7 +12,7 @@ import org.testng.annotations.Test;
 public class GatherTest extends Journey {
 
     private BookScreen flat(Page page, String stage) {
-        BookScreen book = BookScreen.open(page, bench.begin("Flat").id(), "purpose");
+        BookScreen book = BookScreen.open(page, prepare.begin("Flat").id(), "purpose");
         book.type("Pages", "240").press("Bind it as Link stitch");
         assertThat(page.getByText("bound so")).isVisible();
         return book.stage(stage);
@@ -81,7 +81,7 @@ public class GatherTest extends Journey {
     @Test
     public void grainIsPutRightAndTheCostIsSaid() {
         Page page = window();
-        BookScreen book = BookScreen.open(page, bench.begin("Grain").id(), "paper");
+        BookScreen book = BookScreen.open(page, prepare.begin("Grain").id(), "paper");
         book.choose("cutting")
                 .choose("in stock sheets")
                 .pick("Stock sheet", "A3")
@@ -94,7 +94,7 @@ public class GatherTest extends Journey {
     @Test
     public void theLeafIsTheStockHalved() {
         Page page = window();
-        BookScreen book = BookScreen.open(page, bench.begin("Halved").id(), "paper");
+        BookScreen book = BookScreen.open(page, prepare.begin("Halved").id(), "paper");
         book.choose("cutting")
                 .choose("in stock sheets")
                 .pick("Stock sheet", "A2")
@@ -110,7 +110,7 @@ public class GatherTest extends Journey {
     @Test
     public void theLeafFitsACoverAtHand() {
         Page page = window();
-        BookScreen book = BookScreen.open(page, bench.begin("Covered").id(), "paper");
+        BookScreen book = BookScreen.open(page, prepare.begin("Covered").id(), "paper");
         book.choose("leaf").choose("to fit a cover").type("Cover, front", "123").type("Cover, height", "186");
         book.press("Fit the leaf to it").shows("Sheet, unfolded", "240 mm × 180 mm");
     }

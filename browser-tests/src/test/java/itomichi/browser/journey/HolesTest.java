@@ -7,8 +7,8 @@ import com.google.gson.JsonArray;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
-import itomichi.browser.fixture.Bench.Book;
 import itomichi.browser.fixture.Journey;
+import itomichi.browser.fixture.Preparation.Book;
 import itomichi.browser.screen.BookScreen;
 import java.util.regex.Pattern;
 import org.testng.annotations.DataProvider;
@@ -22,20 +22,20 @@ public class HolesTest extends Journey {
 
     private BookScreen bound(String structure) {
         page = window();
-        book = bench.begin("Holes");
+        book = prepare.begin("Holes");
         BookScreen screen = BookScreen.open(page, book.id(), "purpose");
         screen.press("Bind it as " + structure).kept(2).stage("Stations");
         return screen;
     }
 
     private JsonArray places(String part, String name) {
-        return bench.kept(book).part(part).getAsJsonArray(name);
+        return prepare.kept(book).part(part).getAsJsonArray(name);
     }
 
     @Test
     public void aPressOnTheFoldSetsAStationAndDeleteTakesItOut() {
         page = window();
-        book = bench.begin("Holes");
+        book = prepare.begin("Holes");
         BookScreen screen = BookScreen.open(page, book.id(), "stations");
         var second = screen.station(2).boundingBox();
         var third = screen.station(3).boundingBox();
@@ -51,7 +51,7 @@ public class HolesTest extends Journey {
     @Test
     public void aStationFacingAMovedOneMovesWithItWhereTheyAreSymmetric() {
         page = window();
-        book = bench.begin("Holes");
+        book = prepare.begin("Holes");
         BookScreen screen = BookScreen.open(page, book.id(), "stations");
         screen.pick("Stations placed by", "by hand").kept(2);
         screen.tick("Symmetric about the middle").kept(3);
@@ -64,7 +64,7 @@ public class HolesTest extends Journey {
     @Test
     public void anOlderBooksStationsAreBroughtOver() {
         page = window();
-        book = bench.begin("Holes");
+        book = prepare.begin("Holes");
         BookScreen screen = BookScreen.open(page, book.id(), "stations");
         screen.pick("Stations placed by", "as an older book has them").kept(2);
         screen.type("Height of the older book", "420 mm").kept(3);
@@ -94,7 +94,7 @@ public class HolesTest extends Journey {
         screen.kept(3);
         assertThat(page.locator(".lane").nth(1)).hasAttribute("aria-pressed", "true");
         screen.type("Margin at each edge", "4 mm").kept(4);
-        assertEquals(bench.kept(book).part("rows").get("school").getAsString(), "MARGIN");
+        assertEquals(prepare.kept(book).part("rows").get("school").getAsString(), "MARGIN");
     }
 
     @Test
@@ -118,7 +118,7 @@ public class HolesTest extends Journey {
         page.keyboard().press("ArrowRight");
         screen.kept(3);
         assertEquals(Double.parseDouble(row.getAttribute("aria-valuenow")), before + 0.5, 0.11);
-        assertEquals(bench.kept(book).part("rows").get("school").getAsString(), "PLACED");
+        assertEquals(prepare.kept(book).part("rows").get("school").getAsString(), "PLACED");
     }
 
     @Test
@@ -170,6 +170,6 @@ public class HolesTest extends Journey {
             assertThat(screen.line()).hasCount(1);
             field.press("Escape");
         }
-        assertEquals(bench.kept(book).revision(), 2);
+        assertEquals(prepare.kept(book).revision(), 2);
     }
 }

@@ -6,8 +6,8 @@ import static org.testng.Assert.assertTrue;
 
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
-import itomichi.browser.fixture.Bench.Book;
 import itomichi.browser.fixture.Journey;
+import itomichi.browser.fixture.Preparation.Book;
 import itomichi.browser.screen.BookScreen;
 import java.nio.charset.StandardCharsets;
 import java.util.regex.Pattern;
@@ -21,7 +21,7 @@ public class KeptTemplateTest extends Journey {
 
     private BookScreen begin(String name, String structure) {
         page = window();
-        book = bench.begin(name);
+        book = prepare.begin(name);
         BookScreen screen = BookScreen.open(page, book.id(), "purpose");
         return screen.press("Bind it as " + structure).kept(2);
     }
@@ -67,7 +67,8 @@ public class KeptTemplateTest extends Journey {
         assertThat(page.locator(".rows-board")).containsText(Pattern.compile("6 rows on a spine of 46"));
         String next = page.url().replaceAll(".*/books/([^/]+)/.*", "$1");
         assertEquals(
-                bench.kept(next).part("rows").getAsJsonArray("placedMm").toString(), "[6.0,12.8,19.6,26.4,33.2,40.0]");
+                prepare.kept(next).part("rows").getAsJsonArray("placedMm").toString(),
+                "[6.0,12.8,19.6,26.4,33.2,40.0]");
     }
 
     @Test
@@ -117,7 +118,7 @@ public class KeptTemplateTest extends Journey {
         found.getByText("Use it for this book").click();
         other.kept(3);
         assertThat(found.locator(".as-planned")).isVisible();
-        assertEquals(bench.kept(book).part("side").getAsJsonArray("placed").size(), 5);
+        assertEquals(prepare.kept(book).part("side").getAsJsonArray("placed").size(), 5);
     }
 
     @Test

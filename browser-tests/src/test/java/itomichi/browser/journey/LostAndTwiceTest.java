@@ -6,8 +6,8 @@ import static org.testng.Assert.assertEquals;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.assertions.LocatorAssertions;
 import com.microsoft.playwright.options.AriaRole;
-import itomichi.browser.fixture.Bench.Book;
 import itomichi.browser.fixture.Journey;
+import itomichi.browser.fixture.Preparation.Book;
 import itomichi.browser.screen.BookScreen;
 import java.util.regex.Pattern;
 import org.testng.annotations.AfterClass;
@@ -25,7 +25,7 @@ public class LostAndTwiceTest extends Journey {
 
     @Test
     public void aChangeMadeWhileTheDatabaseIsGoneIsSentWhenItIsBack() throws Exception {
-        Book book = bench.begin("Lost");
+        Book book = prepare.begin("Lost");
         Page page = window();
         BookScreen screen = BookScreen.open(page, book.id(), "gather");
         database("database-stop");
@@ -36,7 +36,7 @@ public class LostAndTwiceTest extends Journey {
         assertThat(page.locator(".book-kept"))
                 .hasText("Kept, revision 2", new LocatorAssertions.HasTextOptions().setTimeout(PATIENT));
         assertEquals(
-                bench.kept(book)
+                prepare.kept(book)
                         .document()
                         .getAsJsonObject("extent")
                         .get("number")
@@ -46,7 +46,7 @@ public class LostAndTwiceTest extends Journey {
 
     @Test
     public void aChangeThatWaitsSurvivesClosingTheBook() throws Exception {
-        Book book = bench.begin("Closed");
+        Book book = prepare.begin("Closed");
         Page page = window();
         BookScreen screen = BookScreen.open(page, book.id(), "gather");
         database("database-stop");
@@ -59,7 +59,7 @@ public class LostAndTwiceTest extends Journey {
         assertThat(page.locator(".book-kept"))
                 .hasText("Kept, revision 2", new LocatorAssertions.HasTextOptions().setTimeout(PATIENT));
         assertEquals(
-                bench.kept(book)
+                prepare.kept(book)
                         .document()
                         .getAsJsonObject("extent")
                         .get("number")
@@ -69,13 +69,13 @@ public class LostAndTwiceTest extends Journey {
 
     @Test
     public void theSecondWindowIsShownBothAndKeepsItsOwn() {
-        Book book = bench.begin("Twice");
+        Book book = prepare.begin("Twice");
         Page second = conflicting(book);
         second.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Keep what is here"))
                 .click();
         new BookScreen(second).kept(3);
         assertEquals(
-                bench.kept(book)
+                prepare.kept(book)
                         .document()
                         .getAsJsonObject("extent")
                         .get("number")
@@ -85,13 +85,13 @@ public class LostAndTwiceTest extends Journey {
 
     @Test
     public void theSecondWindowTakesWhatIsThere() {
-        Book book = bench.begin("Twice");
+        Book book = prepare.begin("Twice");
         Page second = conflicting(book);
         second.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Take what is there"))
                 .click();
         assertThat(new BookScreen(second).field("Pages")).hasValue("40");
         assertEquals(
-                bench.kept(book)
+                prepare.kept(book)
                         .document()
                         .getAsJsonObject("extent")
                         .get("number")

@@ -5,8 +5,8 @@ import static org.testng.Assert.assertEquals;
 
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
-import itomichi.browser.fixture.Bench.Book;
 import itomichi.browser.fixture.Journey;
+import itomichi.browser.fixture.Preparation.Book;
 import itomichi.browser.screen.BookScreen;
 import java.util.ArrayList;
 import java.util.List;
@@ -41,7 +41,7 @@ public class NonsenseTest extends Journey {
 
     @Test(dataProvider = "fields")
     public void nonsenseGetsOneLineAndTheLastGoodPlanStays(String stage, String look, String label) {
-        Book book = bench.begin("Nonsense");
+        Book book = prepare.begin("Nonsense");
         Page page = window();
         BookScreen screen = BookScreen.open(page, book.id(), stage);
         if (!look.isEmpty()) {
@@ -61,28 +61,28 @@ public class NonsenseTest extends Journey {
                 page.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("Figures"))
                         .innerText(),
                 figures);
-        assertEquals(bench.kept(book).view(), book.view());
+        assertEquals(prepare.kept(book).view(), book.view());
     }
 
     @Test
     public void aNameIsTakenAsItIsTypedHoweverOddItLooks() {
-        Book book = bench.begin("Odd");
+        Book book = prepare.begin("Odd");
         Page page = window();
         BookScreen screen = BookScreen.open(page, book.id(), "purpose");
         String name = "<i>糸</i> & \"sons\" of " + book.name();
         screen.type("Name", name).kept(2);
-        assertEquals(bench.kept(book).name(), name);
+        assertEquals(prepare.kept(book).name(), name);
         assertThat(page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setLevel(1)))
                 .hasText(name);
     }
 
     @Test
     public void anEmptyNameIsRefusedInItsField() {
-        Book book = bench.begin("Named");
+        Book book = prepare.begin("Named");
         Page page = window();
         BookScreen screen = BookScreen.open(page, book.id(), "purpose");
         screen.type("Name", "   ");
         assertThat(screen.line()).containsText("A name is wanted");
-        assertEquals(bench.kept(book).name(), book.name());
+        assertEquals(prepare.kept(book).name(), book.name());
     }
 }

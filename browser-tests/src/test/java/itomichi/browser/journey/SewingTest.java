@@ -4,8 +4,8 @@ import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertTha
 
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
-import itomichi.browser.fixture.Bench.Book;
 import itomichi.browser.fixture.Journey;
+import itomichi.browser.fixture.Preparation.Book;
 import java.util.regex.Pattern;
 import org.testng.annotations.BeforeMethod;
 import org.testng.annotations.Test;
@@ -17,7 +17,7 @@ public class SewingTest extends Journey {
 
     @BeforeMethod
     void layOutTheWork() {
-        book = bench.begin("Sewing");
+        book = prepare.begin("Sewing");
         page = window();
         page.navigate("/books/" + book.id() + "/sewing");
         assertThat(page.getByText("Move 1 of 9")).isVisible();

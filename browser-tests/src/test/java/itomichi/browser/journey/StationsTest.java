@@ -4,8 +4,8 @@ import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertTha
 import static org.testng.Assert.assertEquals;
 
 import com.microsoft.playwright.Page;
-import itomichi.browser.fixture.Bench.Book;
 import itomichi.browser.fixture.Journey;
+import itomichi.browser.fixture.Preparation.Book;
 import itomichi.browser.screen.BookScreen;
 import org.testng.annotations.BeforeMethod;
 import org.testng.annotations.Test;
@@ -18,7 +18,7 @@ public class StationsTest extends Journey {
 
     @BeforeMethod
     void openStations() {
-        book = bench.begin("Stations");
+        book = prepare.begin("Stations");
         page = window();
         screen = BookScreen.open(page, book.id(), "stations");
     }
@@ -66,7 +66,7 @@ public class StationsTest extends Journey {
         screen.field("Station 2").last().fill("150 mm");
         page.keyboard().press("Enter");
         assertThat(screen.line().first()).containsText("Station 3 must lie below station 2");
-        assertEquals(bench.kept(book).revision(), 1);
+        assertEquals(prepare.kept(book).revision(), 1);
     }
 
     @Test
@@ -83,7 +83,7 @@ public class StationsTest extends Journey {
     }
 
     private double placed(int index) {
-        return bench.kept(book)
+        return prepare.kept(book)
                 .part("stations")
                 .getAsJsonArray("placedMm")
                 .get(index)

@@ -17,7 +17,7 @@ public class TemplateTest extends Journey {
     @Test
     public void theSheetOnTheScreenIsTheOneThatIsPrinted() throws Exception {
         Page page = window();
-        BookScreen.open(page, bench.demo("The long song"), "template");
+        BookScreen.open(page, prepare.demo("The long song"), "template");
         assertThat(page.getByAltText(java.util.regex.Pattern.compile("template sheet")))
                 .isVisible();
         new BookScreen(page).tick("pricking card").tick("fold strip, flat");
@@ -39,7 +39,7 @@ public class TemplateTest extends Journey {
     @Test
     public void theSvgLaysItsHolesOutInMillimetres() {
         Page page = window();
-        var book = bench.begin("Svg");
+        var book = prepare.begin("Svg");
         page.navigate("/api/books/" + book.id() + "/template.svg");
         Object[] places = ((java.util.List<?>)
                         page.evaluate(
@@ -52,7 +52,7 @@ public class TemplateTest extends Journey {
     @Test
     public void theSimulatedPrinterIsCorrectedByItsBarsAndCanBeForgotten() {
         Page page = window();
-        BookScreen screen = BookScreen.open(page, bench.begin("Printer").id(), "template");
+        BookScreen screen = BookScreen.open(page, prepare.begin("Printer").id(), "template");
         screen.pick("Printer", "Simulated printer");
         assertThat(page.locator(".bars")).containsText("97.3");
         screen.field("Level bar").fill("97.3");
@@ -69,7 +69,7 @@ public class TemplateTest extends Journey {
     @Test
     public void aPrinterOfItsOwnIsNamedAndChosen() {
         Page page = window();
-        BookScreen screen = BookScreen.open(page, bench.begin("Printer").id(), "template");
+        BookScreen screen = BookScreen.open(page, prepare.begin("Printer").id(), "template");
         screen.press("Another printer");
         String name = "Foyer " + System.nanoTime();
         screen.field("Its name").fill(name);
@@ -82,7 +82,7 @@ public class TemplateTest extends Journey {
     @Test
     public void whatIsPunchedIsTickedOffAndStaysSo() {
         Page page = window();
-        BookScreen screen = BookScreen.open(page, bench.demo("Scene diary"), "template");
+        BookScreen screen = BookScreen.open(page, prepare.demo("Scene diary"), "template");
         String line = "Signature 2: stations 1–5";
         screen.tick(line);
         assertThat(page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("50 holes to make, 5 made")))
@@ -101,7 +101,7 @@ public class TemplateTest extends Journey {
     @Test
     public void absurdBarsAreToldInOneLine() {
         Page page = window();
-        BookScreen screen = BookScreen.open(page, bench.begin("Printer").id(), "template");
+        BookScreen screen = BookScreen.open(page, prepare.begin("Printer").id(), "template");
         screen.field("Level bar").fill("40");
         screen.field("Upright bar").fill("100");
         screen.press("Correct the printer");

@@ -7,8 +7,8 @@ import static org.testng.Assert.assertTrue;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
-import itomichi.browser.fixture.Bench.Book;
 import itomichi.browser.fixture.Journey;
+import itomichi.browser.fixture.Preparation.Book;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import org.testng.annotations.DataProvider;
@@ -39,7 +39,7 @@ public class ThreadsWayTest extends Journey {
 
     private Page sewing(String book) {
         Page page = window();
-        page.navigate("/books/" + bench.demo(book) + "/sewing");
+        page.navigate("/books/" + prepare.demo(book) + "/sewing");
         assertThat(page.locator(".sewing-move")).isVisible();
         return page;
     }
@@ -78,7 +78,7 @@ public class ThreadsWayTest extends Journey {
     @Test(dataProvider = "demos")
     public void aDemoBookShowsItsThreadAndPrintsItsStepSheet(String book) {
         Page page = window();
-        String path = "/books/" + bench.demo(book);
+        String path = "/books/" + prepare.demo(book);
         page.navigate(path + "/thread");
         assertThat(page.getByText("Replay slowly")).isVisible();
         assertThat(page.locator(".as-sewn > svg")).isVisible();
@@ -92,7 +92,7 @@ public class ThreadsWayTest extends Journey {
     @Test
     public void theReplayStopsWhereItIsHeldAndTheSpineTurnsInSpace() {
         Page page = window();
-        page.navigate("/books/" + bench.demo("Prompt book") + "/thread");
+        page.navigate("/books/" + prepare.demo("Prompt book") + "/thread");
         button(page, "Replay slowly").click();
         assertThat(page.locator(".replay-count")).hasText(Pattern.compile("^[1-9] of"));
         button(page, "Hold").click();
@@ -103,7 +103,7 @@ public class ThreadsWayTest extends Journey {
 
     @Test
     public void aWayOfSewingIsChosenBesideTheOthersAndUndone() {
-        Book book = bench.begin("Ways");
+        Book book = prepare.begin("Ways");
         Page page = window();
         page.navigate("/books/" + book.id() + "/purpose");
         button(page, "Bind it as Long stitch").click();
@@ -116,7 +116,7 @@ public class ThreadsWayTest extends Journey {
 
     @Test
     public void aLearnerIsToldWhatAWrongHoleWouldDoAndWhatGaveTrouble() {
-        Book book = bench.begin("Learning");
+        Book book = prepare.begin("Learning");
         Page page = window();
         page.navigate("/books/" + book.id() + "/rehearsal");
         assertThat(page.getByText("Move 1 of 9")).isVisible();
@@ -136,7 +136,7 @@ public class ThreadsWayTest extends Journey {
 
     @Test
     public void aThreadIsTakenFromTheDrawerByItsReasons() {
-        Book book = bench.begin("Threads");
+        Book book = prepare.begin("Threads");
         Page page = window();
         page.navigate("/books/" + book.id() + "/thread");
         Locator shelf = page.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("Threads in the drawer"));

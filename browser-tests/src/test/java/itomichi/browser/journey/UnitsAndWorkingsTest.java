@@ -5,8 +5,8 @@ import static org.testng.Assert.assertEquals;
 
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
-import itomichi.browser.fixture.Bench.Book;
 import itomichi.browser.fixture.Journey;
+import itomichi.browser.fixture.Preparation.Book;
 import itomichi.browser.screen.BookScreen;
 import org.testng.annotations.Test;
 
@@ -14,7 +14,7 @@ public class UnitsAndWorkingsTest extends Journey {
 
     @Test
     public void theWholeScreenTurnsToInchesAndNothingKeptChanges() {
-        Book book = bench.begin("Units");
+        Book book = prepare.begin("Units");
         Page page = window();
         BookScreen screen = BookScreen.open(page, book.id(), "paper");
         screen.choose("leaf");
@@ -23,13 +23,13 @@ public class UnitsAndWorkingsTest extends Journey {
         assertThat(screen.field("Leaf height")).hasValue("8\u00a01/4\u202fin");
         screen.field("Leaf height").focus();
         page.keyboard().press("Tab");
-        assertEquals(bench.kept(book).view(), book.view());
+        assertEquals(prepare.kept(book).view(), book.view());
     }
 
     @Test
     public void aFigureShowsItsWorking() {
         Page page = window();
-        BookScreen screen = BookScreen.open(page, bench.begin("Working").id(), "thread");
+        BookScreen screen = BookScreen.open(page, prepare.begin("Working").id(), "thread");
         page.keyboard().press("w");
         var slip = page.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("Working of thread to cut"));
         assertThat(slip).containsText("k × ((r + p + l + n) × (1 + a ÷ 100) + t × (2 × y + u))");
@@ -42,7 +42,7 @@ public class UnitsAndWorkingsTest extends Journey {
     @Test
     public void aRemarkIsMendedByAPressAndUnmendedByAnother() {
         Page page = window();
-        BookScreen screen = BookScreen.open(page, bench.begin("Remarks").id(), "gather");
+        BookScreen screen = BookScreen.open(page, prepare.begin("Remarks").id(), "gather");
         screen.type("Pages", "30");
         assertThat(screen.remarks()).containsText("pages 31 and 32 stay blank");
         screen.press("Make it 32 pages");
@@ -54,7 +54,7 @@ public class UnitsAndWorkingsTest extends Journey {
     @Test
     public void grainAcrossTheFoldIsACaution() {
         Page page = window();
-        BookScreen screen = BookScreen.open(page, bench.begin("Grain").id(), "paper");
+        BookScreen screen = BookScreen.open(page, prepare.begin("Grain").id(), "paper");
         screen.choose("cutting").choose("across the fold");
         assertThat(screen.remarks()).containsText("Caution");
         screen.press("Cut the sheets with the grain along the fold");

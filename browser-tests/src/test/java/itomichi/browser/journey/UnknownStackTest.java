@@ -30,7 +30,7 @@ public class UnknownStackTest extends Journey {
 
     private JsonObject kept(Page page) {
         String id = page.url().replaceAll(".*/books/([^/]+)/.*", "$1");
-        return bench.kept(id).document();
+        return prepare.kept(id).document();
     }
 
     @Test

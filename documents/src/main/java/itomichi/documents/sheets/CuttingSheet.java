@@ -85,7 +85,7 @@ public final class CuttingSheet {
     }
 
     private double heading(List<Shape> shapes, int number) {
-        Column column = new Column(shapes, EDGE_MM, EDGE_MM + 4, page.widthMm() - 2 * EDGE_MM);
+        TextColumn column = new TextColumn(shapes, EDGE_MM, EDGE_MM + 4, page.widthMm() - 2 * EDGE_MM);
         column.words(plan.spec().title().name(), TITLE_MM).gap(1);
         column.words(
                 "Cutting plan, " + paper.paper().paper().name() + ": " + cutting.stockSheets() + " stock sheets of "
@@ -116,7 +116,7 @@ public final class CuttingSheet {
         double widthMm = cutting.supply().width().mm();
         double heightMm = cutting.supply().height().mm();
         double scale = scale();
-        Frame frame = new Frame(shapes, scale, EDGE_MM, topMm);
+        StockArea frame = new StockArea(shapes, scale, EDGE_MM, topMm);
         grain(frame, widthMm, heightMm);
         frame.rectangle(0, 0, widthMm, heightMm, Pen.NOTE);
         for (Layout.Placed piece : layout.pieces()) {
@@ -132,7 +132,7 @@ public final class CuttingSheet {
         return topMm + heightMm * scale + 6;
     }
 
-    private void grain(Frame frame, double widthMm, double heightMm) {
+    private void grain(StockArea frame, double widthMm, double heightMm) {
         double step = GRAIN_MM / frame.scale;
         if (cutting.supply().grain() == SheetGrain.ALONG_HEIGHT) {
             for (double x = step; x < widthMm; x += step) {
@@ -145,7 +145,7 @@ public final class CuttingSheet {
         }
     }
 
-    private void piece(Frame frame, Layout.Placed piece) {
+    private void piece(StockArea frame, Layout.Placed piece) {
         double left = piece.x().mm();
         double top = piece.y().mm();
         double width = piece.width().mm();
@@ -162,7 +162,7 @@ public final class CuttingSheet {
     }
 
     private void steps(List<Shape> shapes, Layout layout, double topMm) {
-        Column column = new Column(shapes, EDGE_MM, topMm, page.widthMm() - 2 * EDGE_MM);
+        TextColumn column = new TextColumn(shapes, EDGE_MM, topMm, page.widthMm() - 2 * EDGE_MM);
         column.words(
                 "Drawn 1 : "
                         + String.format(Locale.ROOT, "%.1f", 1 / scale())
@@ -195,7 +195,7 @@ public final class CuttingSheet {
     }
 
     /** A place on the page where millimetres of the stock sheet are drawn smaller. */
-    private record Frame(List<Shape> shapes, double scale, double leftMm, double topMm) {
+    private record StockArea(List<Shape> shapes, double scale, double leftMm, double topMm) {
 
         void line(double x1, double y1, double x2, double y2, Pen pen) {
             shapes.add(new Shape.Line(

@@ -125,7 +125,7 @@ final class Picture {
             int to) {
         double y = topMm;
         for (Lane lane : lanes) {
-            Place place = new Place(lane, leftMm, y + NAME_MM, rowMm(lane, signature));
+            LaneArea place = new LaneArea(lane, leftMm, y + NAME_MM, rowMm(lane, signature));
             shapes.add(new Shape.Words(leftMm, y + NAME_MM - 0.9, lane.name, 2.8, false, false));
             place.work(shapes);
             place.holes(shapes, signature);
@@ -158,7 +158,7 @@ final class Picture {
     }
 
     /** The moves' numbers at the holes they end at. */
-    private static void numbers(List<Shape> shapes, Place place, List<StepLine> steps, int from, int to) {
+    private static void numbers(List<Shape> shapes, LaneArea place, List<StepLine> steps, int from, int to) {
         for (int i = from; i < to; i++) {
             StepLine step = steps.get(i);
             int station = step.step().target().station();
@@ -170,13 +170,13 @@ final class Picture {
     }
 
     /** Where a view lies on the paper. */
-    private final class Place {
+    private final class LaneArea {
         private final Lane lane;
         private final double leftMm;
         private final double topMm;
         private final double rowMm;
 
-        Place(Lane lane, double leftMm, double topMm, double rowMm) {
+        LaneArea(Lane lane, double leftMm, double topMm, double rowMm) {
             this.lane = lane;
             this.leftMm = leftMm;
             this.topMm = topMm;

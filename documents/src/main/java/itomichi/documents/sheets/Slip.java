@@ -41,12 +41,12 @@ record Slip(
     Piece piece() {
         List<Shape> shapes = new ArrayList<>();
         double code = address.isPresent() ? CODE_MM + 4 : 0;
-        Column column = new Column(shapes, 0, 5, WIDTH_MM - code);
+        TextColumn column = new TextColumn(shapes, 0, 5, WIDTH_MM - code);
         column.words(title, 5.2).gap(1);
         lines.forEach(line -> column.words(line, WORDS_MM));
         address.ifPresent(to -> code(shapes, to, WIDTH_MM - CODE_MM));
         double below = Math.max(column.yMm(), address.isPresent() ? CODE_MM + 3 : 0) + 2;
-        Column wide = new Column(shapes, 0, below, WIDTH_MM);
+        TextColumn wide = new TextColumn(shapes, 0, below, WIDTH_MM);
         stops.forEach(stop -> wide.words("STOP. " + stop, WORDS_MM * 1.15));
         wide.words(
                 "Check both bars with a rule before cutting. Print at 100 %, not fitted to the page. If a bar is not "
@@ -56,7 +56,7 @@ record Slip(
         double top = wide.yMm() + 4;
         bars(shapes, top);
         double barMm = checkBar(unit).mm();
-        Column beside = new Column(shapes, 14, top + 12, WIDTH_MM - 14);
+        TextColumn beside = new TextColumn(shapes, 14, top + 12, WIDTH_MM - 14);
         instructions.forEach(text -> beside.words(text, WORDS_MM).gap(1.5));
         return new Piece(title, WIDTH_MM, Math.max(top + barMm + 8, beside.yMm() + 2), shapes, List.of(), List.of());
     }

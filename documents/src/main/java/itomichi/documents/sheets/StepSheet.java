@@ -97,7 +97,7 @@ public final class StepSheet {
     }
 
     private void heading(String name, LocalDate date, int revision, double scale) {
-        Column column = column();
+        TextColumn column = column();
         column.words(name, TITLE_MM).gap(1);
         String structure = plan.spec().bound().name();
         column.words(
@@ -120,8 +120,8 @@ public final class StepSheet {
         yMm = column.yMm() + BETWEEN_MM;
     }
 
-    private Column column() {
-        return new Column(shapes, EDGE_MM, yMm + TITLE_MM, paper.widthMm() - 2 * EDGE_MM);
+    private TextColumn column() {
+        return new TextColumn(shapes, EDGE_MM, yMm + TITLE_MM, paper.widthMm() - 2 * EDGE_MM);
     }
 
     private void picture(Picture picture, List<StepLine> steps, List<List<Strand>> strands, int from, int to) {
@@ -140,7 +140,7 @@ public final class StepSheet {
                 EDGE_MM, yMm + WORDS_MM, title(steps, from, to, signature), WORDS_MM + 0.4, false, false));
         picture.draw(shapes, EDGE_MM, yMm + 6, signature, steps, strands, from, to);
         yMm += 6 + picture.heightMm();
-        Column column = new Column(shapes, EDGE_MM, yMm + WORDS_MM + 1, paper.widthMm() - 2 * EDGE_MM);
+        TextColumn column = new TextColumn(shapes, EDGE_MM, yMm + WORDS_MM + 1, paper.widthMm() - 2 * EDGE_MM);
         words.forEach(line -> column.words(line, WORDS_MM));
         yMm = column.yMm() + BETWEEN_MM;
     }
@@ -153,7 +153,7 @@ public final class StepSheet {
     }
 
     private double heightOf(List<String> words) {
-        Column dry = new Column(new ArrayList<>(), 0, 0, paper.widthMm() - 2 * EDGE_MM);
+        TextColumn dry = new TextColumn(new ArrayList<>(), 0, 0, paper.widthMm() - 2 * EDGE_MM);
         words.forEach(line -> dry.words(line, WORDS_MM));
         return dry.yMm() + WORDS_MM + 1;
     }
@@ -190,7 +190,7 @@ public final class StepSheet {
             endPage();
         }
         String which = first == last ? "Signature " + first + " is" : "Signatures " + first + " to " + last + " are";
-        Column column = column();
+        TextColumn column = column();
         column.words(
                 which + " sewn like " + (first - 2) + " and " + (first - 1)
                         + ", in turn. A thread that is too short is joined at an end.",

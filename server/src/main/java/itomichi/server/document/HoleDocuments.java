@@ -1,8 +1,8 @@
 package itomichi.server.document;
 
-import static itomichi.server.document.Parts.given;
-import static itomichi.server.document.Parts.mm;
-import static itomichi.server.document.Parts.whole;
+import static itomichi.server.document.Checked.given;
+import static itomichi.server.document.Checked.mm;
+import static itomichi.server.document.Checked.whole;
 
 import itomichi.measure.Length;
 import itomichi.server.document.BookDocument.Scheme;

@@ -1,12 +1,13 @@
 package itomichi.server.document;
 
-import static itomichi.server.document.Parts.given;
-import static itomichi.server.document.Parts.mm;
-import static itomichi.server.document.Parts.whole;
+import static itomichi.server.document.Checked.given;
+import static itomichi.server.document.Checked.mm;
+import static itomichi.server.document.Checked.whole;
 
 import itomichi.pattern.OwnPattern;
 import itomichi.spec.StitchWish;
 import itomichi.spec.UnfitValueException;
+import itomichi.station.SidePosition;
 import itomichi.structure.OwnStitching;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
@@ -46,8 +47,7 @@ public final class StitchDocuments {
                     pattern.side(),
                     mm(field, pattern.heightMm()),
                     whole(field, given(field, pattern.holes())).stream()
-                            .map(hole ->
-                                    new OwnPattern.Place(mm(field, hole.fromHeadMm()), mm(field, hole.fromSpineMm())))
+                            .map(hole -> new SidePosition(mm(field, hole.fromHeadMm()), mm(field, hole.fromSpineMm())))
                             .toList(),
                     whole(field, given(field, pattern.lines())).stream()
                             .map(line -> new OwnPattern.Line(line.outer(), line.from(), line.to()))

@@ -16,6 +16,7 @@ import itomichi.server.document.BookDocument;
 import itomichi.server.document.StitchDocuments;
 import itomichi.server.platform.ProblemException;
 import itomichi.spec.UnfitValueException;
+import itomichi.station.SidePosition;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -169,10 +170,9 @@ public class Patterns {
                     "text", "A pattern has up to " + OwnPattern.MOST_HOLES + " holes; read " + holes + ".");
         }
         double apartMm = Math.min(APART_MM, 1100.0 / (holes + 1));
-        List<OwnPattern.Place> places = new ArrayList<>();
+        List<SidePosition> places = new ArrayList<>();
         for (int hole = 1; hole <= holes; hole++) {
-            places.add(
-                    new OwnPattern.Place(Length.ofMm(hole * apartMm), side ? Length.ofMm(FROM_SPINE_MM) : Length.ZERO));
+            places.add(new SidePosition(Length.ofMm(hole * apartMm), side ? Length.ofMm(FROM_SPINE_MM) : Length.ZERO));
         }
         Length height = Length.ofMm((holes + 1) * apartMm);
         return new OwnPattern("As written", side, height, places, lines, turns);

@@ -12,7 +12,7 @@ import tools.jackson.databind.json.JsonMapper;
 
 /** What the plan endpoint is measured against: the same request, the same bytes, nothing worked out. Only there for the benchmark. */
 @RestController
-@Profile("bench")
+@Profile("benchmark")
 class SameBytesController {
 
     private final byte[] bytes;
@@ -21,7 +21,7 @@ class SameBytesController {
         bytes = json.writeValueAsBytes(PlanViews.of(StartingBook.in(Unit.MM)));
     }
 
-    @PostMapping(value = "/api/bench/same-bytes", produces = MediaType.APPLICATION_JSON_VALUE)
+    @PostMapping(value = "/api/benchmark/same-bytes", produces = MediaType.APPLICATION_JSON_VALUE)
     byte[] same(@RequestBody BookDocument ignored) {
         return bytes;
     }

@@ -5,7 +5,7 @@ import java.util.ArrayList;
 import java.util.List;
 
 /** A part of a stock sheet on its way from the whole to pieces: parted by a cut from edge to edge, a piece, or an offcut. */
-sealed interface Part {
+sealed interface CutPart {
 
     /**
      * A part that is cut through.
@@ -13,7 +13,7 @@ sealed interface Part {
      * @param level whether the cut runs level, so that the first part lies above the second; else the first lies left
      * @param at how far from the part's upper or left edge
      */
-    record Parted(boolean level, Length at, Part first, Part second) implements Part {
+    record Parted(boolean level, Length at, CutPart first, CutPart second) implements CutPart {
         @Override
         public int pieces() {
             return first.pieces() + second.pieces();
@@ -39,7 +39,7 @@ sealed interface Part {
      * @param height as it lies on the stock sheet
      * @param turned whether its fold lies level on the stock sheet
      */
-    record Wanted(int demand, Length width, Length height, boolean turned) implements Part {
+    record Wanted(int demand, Length width, Length height, boolean turned) implements CutPart {
         @Override
         public int pieces() {
             return 1;
@@ -52,7 +52,7 @@ sealed interface Part {
     }
 
     /** What is left over. */
-    record Offcut() implements Part {
+    record Offcut() implements CutPart {
         @Override
         public int pieces() {
             return 0;
@@ -72,11 +72,11 @@ sealed interface Part {
      * @param parts as many as sizes
      * @param room size of the whole along which it is parted
      */
-    static Part chain(boolean level, List<Length> sizes, List<Part> parts, Length room) {
+    static CutPart chain(boolean level, List<Length> sizes, List<CutPart> parts, Length room) {
         return chain(level, sizes, parts, room, 0);
     }
 
-    private static Part chain(boolean level, List<Length> sizes, List<Part> parts, Length room, int from) {
+    private static CutPart chain(boolean level, List<Length> sizes, List<CutPart> parts, Length room, int from) {
         if (from == sizes.size()) {
             return new Offcut();
         }

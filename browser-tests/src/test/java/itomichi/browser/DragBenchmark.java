@@ -9,16 +9,16 @@ import org.testng.annotations.Test;
 
 /**
  * Measures a drag in the browser: how long the page is busy with each movement of the pointer, which must fit a frame of 16.7 ms, and how
- * long the figures take to follow. Run by bin/itomichi bench, not by the tests.
+ * long the figures take to follow. Run by bin/itomichi benchmark, not by the tests.
  */
-public class DragBench extends Journey {
+public class DragBenchmark extends Journey {
 
     private static final int MOVEMENTS = 120;
 
     @Test
     public void measure() {
         Page page = window();
-        BookScreen screen = BookScreen.open(page, bench.begin("Dragged").id(), "stations");
+        BookScreen screen = BookScreen.open(page, prepare.begin("Dragged").id(), "stations");
         var box = screen.station(3).boundingBox();
         double x = box.x + box.width / 2;
         double y = box.y + 120;

@@ -10,9 +10,9 @@ import org.testng.annotations.Test;
 
 /**
  * Measures how long a choice on the screens of paper and gathering takes to be drawn: from the press in the page, over the server and its
- * database, to the frame that shows what followed. Wanted: 100 ms. Run by bin/itomichi bench, not by the tests.
+ * database, to the frame that shows what followed. Wanted: 100 ms. Run by bin/itomichi benchmark, not by the tests.
  */
-public class RedrawBench extends Journey {
+public class RedrawBenchmark extends Journey {
 
     private static final int PRESSES = 60;
 
@@ -41,7 +41,7 @@ public class RedrawBench extends Journey {
     @Test(dataProvider = "choices")
     public void measure(String what, String stage, String look, String pressed, String followed) {
         Page page = window();
-        BookScreen book = BookScreen.open(page, bench.demo("Prompt book"), stage);
+        BookScreen book = BookScreen.open(page, prepare.demo("Prompt book"), stage);
         if (!look.isEmpty()) {
             book.choose(look);
         }

@@ -6,10 +6,10 @@ import java.util.List;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 
-/** Parts of a document, checked as they are taken: there at all, and a number that can be a length. */
-final class Parts {
+/** Checked of a document, checked as they are taken: there at all, and a number that can be a length. */
+final class Checked {
 
-    private Parts() {}
+    private Checked() {}
 
     static <T> T given(String field, @Nullable T value) {
         if (value == null) {

@@ -12,9 +12,9 @@ import org.testng.annotations.Test;
 
 /**
  * Measures a move more of a sewing of some 5,000 moves: how far frames are apart while moves are made, some 30 a second; 60 frames a second are
- * 16.7 ms apart. Run by bin/itomichi bench, not by the tests.
+ * 16.7 ms apart. Run by bin/itomichi benchmark, not by the tests.
  */
-public class SewBench extends Journey {
+public class SewBenchmark extends Journey {
 
     private static final int SIGNATURES = 120;
     private static final int STATIONS = 21;
@@ -25,7 +25,7 @@ public class SewBench extends Journey {
     public void measure() {
         Page page = window();
         page.navigate("/books/"
-                + bench.beginLinked("Long", SIGNATURES, STATIONS, HALF_WAY).id() + "/sewing");
+                + prepare.beginLinked("Long", SIGNATURES, STATIONS, HALF_WAY).id() + "/sewing");
         assertThat(page.locator(".sewing-count"))
                 .containsText(
                         Pattern.compile("Move 2501 of"),

@@ -4,7 +4,7 @@ import itomichi.documents.drawing.Shape;
 import java.util.List;
 
 /** Sets words under each other in a column, broken at its width. */
-final class Column {
+final class TextColumn {
 
     /** Width of an average letter for its size; on the safe side for the face that is shipped. */
     private static final double LETTER = 0.54;
@@ -16,7 +16,7 @@ final class Column {
     private final double widthMm;
     private double yMm;
 
-    Column(List<Shape> shapes, double xMm, double yMm, double widthMm) {
+    TextColumn(List<Shape> shapes, double xMm, double yMm, double widthMm) {
         this.shapes = shapes;
         this.xMm = xMm;
         this.yMm = yMm;
@@ -27,12 +27,12 @@ final class Column {
         return yMm;
     }
 
-    Column gap(double mm) {
+    TextColumn gap(double mm) {
         yMm += mm;
         return this;
     }
 
-    Column words(String text, double sizeMm) {
+    TextColumn words(String text, double sizeMm) {
         int most = Math.max(8, (int) (widthMm / (sizeMm * LETTER)));
         StringBuilder line = new StringBuilder();
         for (String word : text.split("[ \n]+")) {
