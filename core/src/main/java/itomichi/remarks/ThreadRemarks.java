@@ -1,6 +1,7 @@
 package itomichi.remarks;
 
 import itomichi.finding.Remark;
+import itomichi.material.ThreadPractice;
 import itomichi.measure.Fineness;
 import itomichi.measure.Length;
 import itomichi.measure.Phrase;
@@ -14,9 +15,6 @@ import java.util.Locale;
 
 /** What is to be said about thread, needle and path. */
 final class ThreadRemarks {
-
-    /** A thread in work at once, in heights of the book; longer ones tangle. Common practice, no published source. */
-    static final double WORKABLE_HEIGHTS = 15;
 
     private final BookSpec spec;
     private final List<Remark<BookSpec>> remarks = new ArrayList<>();
@@ -42,7 +40,7 @@ final class ThreadRemarks {
         double heights = sewing.need().longest().mm()
                 / spec.thread().strands()
                 / spec.leaf().height().mm();
-        if (heights <= WORKABLE_HEIGHTS) {
+        if (heights <= ThreadPractice.TANGLES_HEIGHTS) {
             return;
         }
         Remark<BookSpec> remark = Remark.note(
@@ -50,7 +48,7 @@ final class ThreadRemarks {
                 Phrase.of(
                         "The thread is {} heights long: past {} it tangles. {}",
                         Math.round(heights),
-                        Math.round(WORKABLE_HEIGHTS),
+                        Math.round(ThreadPractice.TANGLES_HEIGHTS),
                         sewing.stitching().goesOn()
                                 ? "Join another at the end of a signature."
                                 : "Wax it well and draw it through by halves."));
@@ -87,15 +85,17 @@ final class ThreadRemarks {
                             spec.thread().needleEye().at(Fineness.CALIPER),
                             diameter.at(Fineness.CALIPER))));
         }
-        if (spec.thread().tail().isLessThan(Length.ofMm(50))) {
+        if (spec.thread().tail().isLessThan(ThreadPractice.TAIL_SHORT)) {
             remarks.add(Remark.<BookSpec>caution(
                             "tail-short",
                             Phrase.of(
-                                    "Tails of {} are hard to tie: 50 to 100 mm is usual.",
-                                    spec.thread().tail().at(Fineness.THREAD)))
+                                    "Tails of {} are hard to tie: {} to {} is usual.",
+                                    spec.thread().tail().at(Fineness.THREAD),
+                                    ThreadPractice.TAIL_SHORT.at(Fineness.THREAD),
+                                    ThreadPractice.TAIL_LONG.at(Fineness.THREAD)))
                     .mendedBy(
-                            Phrase.of("Leave tails of {}", Length.ofMm(75).at(Fineness.THREAD)),
-                            spec.withThread(spec.thread().withTail(Length.ofMm(75)))));
+                            Phrase.of("Leave tails of {}", ThreadPractice.TAIL_USUAL.at(Fineness.THREAD)),
+                            spec.withThread(spec.thread().withTail(ThreadPractice.TAIL_USUAL))));
         }
     }
 }

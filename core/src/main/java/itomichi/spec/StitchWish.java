@@ -1,6 +1,7 @@
 package itomichi.spec;
 
 import io.soabase.recordbuilder.core.RecordBuilder;
+import itomichi.material.ThreadPractice;
 import itomichi.measure.Length;
 import itomichi.structure.OwnStitching;
 import itomichi.structure.Stitching;
@@ -30,9 +31,6 @@ public record StitchWish(
         Optional<OwnStitching> own)
         implements StitchWishBuilder.With {
 
-    /** A thread in work at once, in heights of the book; longer ones tangle. Common practice, no published source. */
-    public static final double WORKABLE_HEIGHTS = 12;
-
     /** The usual way of everything; measures are common practice. */
     public static final StitchWish USUAL = new StitchWish(
             Stitching.USUAL,
@@ -41,7 +39,7 @@ public record StitchWish(
             Length.ofMm(2),
             Length.ofMm(8),
             Threads.ONE,
-            WORKABLE_HEIGHTS,
+            ThreadPractice.WORKABLE_HEIGHTS,
             Optional.empty());
 
     /** How a thread that goes on from signature to signature is parted. */

@@ -40,7 +40,7 @@ public record StationFault(Kind kind, int station, Phrase words) {
     public static final Length END_LEAST = Length.ofMm(3);
     /** Nearer to an end, and it is weak: common practice. */
     static final Length END_GOOD = Length.ofMm(6);
-    /** Nearer to an end, and a kettle slips over it; about 12 mm is usual: common practice. */
+    /** Nearer to an end, and a kettle slips over it; {@link StationScheme#USUAL_KETTLE} is usual: common practice. */
     static final Length KETTLE_GOOD = Length.ofMm(9);
     /** Nearer to each other, and the paper between tears: common practice. */
     static final Length NEIGHBOUR_LEAST = Length.ofMm(4);
@@ -111,7 +111,7 @@ public record StationFault(Kind kind, int station, Phrase words) {
                             number,
                             end.at(Fineness.MARK),
                             nearest,
-                            Length.ofMm(12).at(Fineness.MARK))));
+                            StationScheme.USUAL_KETTLE.at(Fineness.MARK))));
         }
     }
 

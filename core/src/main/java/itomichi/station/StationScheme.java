@@ -30,6 +30,11 @@ public sealed interface StationScheme {
         T placed(Placed placed);
     }
 
+    /** From each end to a kettle, or to the outermost hole of a block, where nothing else is said: common practice. */
+    Length USUAL_KETTLE = Length.ofMm(12);
+    /** Width of a tape or a link where nothing else is said: common practice. */
+    Length USUAL_SUPPORT = Length.ofMm(12);
+
     /** The answer for this school. */
     <T> T match(Cases<T> cases);
 

@@ -1,7 +1,7 @@
 package itomichi.steps;
 
+import itomichi.material.ThreadPractice;
 import itomichi.measure.Fineness;
-import itomichi.measure.Length;
 import itomichi.measure.Phrase;
 import itomichi.path.Knot;
 import itomichi.path.Link;
@@ -24,7 +24,7 @@ final class StepCare {
                     ? Phrase.of(
                             "Pull along the fold until the thread lies flat on both faces, then tie. {}Trim the tails to about {}.",
                             looseStart(path.threads().get(step.thread() - 1)),
-                            Length.ofMm(15).at(Fineness.CUT))
+                            ThreadPractice.TAIL_TRIMMED.at(Fineness.CUT))
                     : Phrase.of(
                             "Check the tension first: pull along the fold, not across it, until the thread lies flat inside and outside.");
         }

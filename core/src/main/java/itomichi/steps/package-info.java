@@ -3,7 +3,7 @@
  *
  * <p>Read {@link itomichi.steps.StepLines} first.
  *
- * <p>Uses measure, station, path, structure, spec, plan.
+ * <p>Uses measure, material, station, path, structure, spec, plan.
  */
 @NullMarked
 package itomichi.steps;

@@ -1,6 +1,5 @@
 package itomichi.structure;
 
-import itomichi.measure.Length;
 import itomichi.station.Role;
 import itomichi.station.StationScheme;
 import java.util.ArrayList;
@@ -32,8 +31,6 @@ public final class Holing {
         SIDE
     }
 
-    private static final Length KETTLE = Length.ofMm(12);
-    private static final Length PAIR = Length.ofMm(12);
     /** Stations at first lie a tenth of the height from head and tail. */
     private static final double START_SHARE = 0.1;
 
@@ -153,10 +150,12 @@ public final class Holing {
     /** How so many stations are placed at first. */
     public StationScheme start(int stations) {
         if (order == RoleOrder.KETTLES_AND_PAIRS) {
-            return new StationScheme.Pairs(Math.max(1, (stations - 2) / 2), PAIR, KETTLE);
+            return new StationScheme.Pairs(
+                    Math.max(1, (stations - 2) / 2), StationScheme.USUAL_SUPPORT, StationScheme.USUAL_KETTLE);
         }
         if (order == RoleOrder.SIDE) {
-            return new StationScheme.Margins(Math.max(2, stations), KETTLE, KETTLE);
+            return new StationScheme.Margins(
+                    Math.max(2, stations), StationScheme.USUAL_KETTLE, StationScheme.USUAL_KETTLE);
         }
         return new StationScheme.Share(Math.max(2, stations), START_SHARE);
     }

@@ -8,7 +8,12 @@ import itomichi.book.Books;
 import itomichi.book.Planner;
 import itomichi.measure.Length;
 import itomichi.measure.Unit;
+import itomichi.path.Face;
+import itomichi.path.Hole;
 import itomichi.path.PathCheck;
+import itomichi.path.PathFault;
+import itomichi.path.Point3;
+import itomichi.path.Spot;
 import itomichi.plan.SewingPlan;
 import itomichi.spec.BookSpec;
 import itomichi.spec.UnfitValueException;
@@ -136,6 +141,40 @@ public class StrayingTest {
         assertEquals(back.unpicked(), 1);
         assertEquals(back.step(), kettle, "the kettle stays tied");
         assertEquals(back.path(), linked.path());
+    }
+
+    @Test
+    public void whatIsUnpickedBeforeAClimbComesBackToTheThreadThatWasMeasured() {
+        SewingPlan linked = Planner.plan(Books.linked(160)).sewn();
+        List<StepLine> steps = StepLines.of(linked);
+        int last = 1;
+        while (steps.get(last).step().target().signature() == 1) {
+            last++;
+        }
+        Straying back = Recovery.find(linked, last, List.of(3), Optional.of(Length.ofMm(300)));
+        // slanting over to hole 3 of the next signature and through its fold: closed geometry
+        Hole from = steps.get(last - 1).step().target();
+        Hole wrong = new Hole(2, 3);
+        Point3 here = linked.frame().at(new Spot(from, Face.OUTSIDE));
+        Point3 there = linked.frame().at(new Spot(wrong, Face.OUTSIDE));
+        double freed = Math.hypot(here.xMm() - there.xMm(), here.yMm() - there.yMm())
+                + linked.frame().passedMm(wrong);
+        assertEquals(back.left().mm(), 300 + freed, 0.01);
+    }
+
+    @Test
+    public void anotherWayDoesNotCarryTheFaultsOfTheOneItReplaces() {
+        PathFault fault = new PathFault(PathFault.Kind.HOLE_UNUSED, "No thread goes through hole 1.");
+        SewingPlan faulty = new SewingPlan(
+                PAMPHLET.spec(),
+                PAMPHLET.stitching(),
+                PAMPHLET.choice(),
+                PAMPHLET.frame(),
+                PAMPHLET.path(),
+                List.of(),
+                List.of(fault),
+                PAMPHLET.need());
+        assertEquals(faulty.by(PAMPHLET.path()).pathFaults(), List.of());
     }
 
     @Test

@@ -9,6 +9,7 @@ import itomichi.book.Planner;
 import itomichi.finding.Remark;
 import itomichi.material.Grain;
 import itomichi.measure.Length;
+import itomichi.measure.Unit;
 import itomichi.spec.BookSpec;
 import java.util.List;
 import org.testng.annotations.DataProvider;
@@ -64,6 +65,12 @@ public class RemarksTest {
         remark(spec, key)
                 .mend()
                 .ifPresent(mend -> assertFalse(keys(mend.change()).contains(key), "mended " + key));
+    }
+
+    @Test(dataProvider = "troubled")
+    public void troubleIsToldInInchesToABinderWhoMeasuresInInches(BookSpec spec, String key, Remark.Weight weight) {
+        String words = remark(spec, key).words().in(Unit.INCH);
+        assertFalse(words.matches("(?s).*\\d[\\s\u202f]?mm\\b.*"), words);
     }
 
     @Test

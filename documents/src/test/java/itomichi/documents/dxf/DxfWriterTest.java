@@ -75,6 +75,23 @@ public class DxfWriterTest {
         assertTrue(entity("TEXT", new Shape.Words(0, 0, "ä 糸", 5, false, false)).contains("1=\\U+00E4 \\U+7CF8"));
     }
 
+    /** The format writes four digits for a letter: one that has more is not cut into two halves that are no letters. */
+    @Test
+    public void aLetterThatHasNoFourDigitsIsOneQuestionMark() {
+        assertTrue(entity("TEXT", new Shape.Words(0, 0, "a\uD842\uDFB7b", 5, false, false))
+                .contains("1=a?b"));
+    }
+
+    /** Variables of the header that release 12 has (from memory); the unit came two releases later. */
+    @Test
+    public void theHeaderHoldsOnlyWhatItsReleaseKnows() {
+        List<String> variables = pairs(new Shape.Line(0, 0, 1, 1, Pen.CUT)).stream()
+                .filter(pair -> pair[0].equals("9"))
+                .map(pair -> pair[1])
+                .toList();
+        assertEquals(variables, List.of("$ACADVER", "$EXTMIN", "$EXTMAX"));
+    }
+
     @Test
     public void wordsThatWouldEndALineDoNot() {
         assertTrue(

@@ -6,11 +6,14 @@ import itomichi.gathering.Pressing;
 import itomichi.material.BulkKind;
 import itomichi.material.Fibre;
 import itomichi.material.Grain;
+import itomichi.material.ThreadPractice;
 import itomichi.measure.Unit;
 import itomichi.path.Face;
+import itomichi.spec.HoleWish;
 import itomichi.spec.Stage;
 import itomichi.spec.StitchWish;
 import itomichi.station.Level;
+import itomichi.station.RowScheme;
 import itomichi.station.StationScheme;
 import itomichi.structure.Hands;
 import java.util.List;
@@ -34,10 +37,10 @@ public final class StartingBook {
             List.of());
     /** Equal gaps, those at the edges included. */
     public static final BookDocument.Rows USUAL_ROWS =
-            new BookDocument.Rows(BookDocument.School.EQUAL, 6, 6, List.of());
+            new BookDocument.Rows(BookDocument.School.EQUAL, RowScheme.USUAL_MARGIN.mm(), 6, List.of());
     /** 12 mm from the spine, no inner binding, every sheet of the book's size. */
-    public static final BookDocument.Side USUAL_SIDE =
-            new BookDocument.Side(12, 7, 6, false, 17, false, List.of(), List.of());
+    public static final BookDocument.Side USUAL_SIDE = HoleDocuments.side(
+            new BookDocument.Side(0, 0, 0, false, 0, false, List.of(), List.of()), HoleWish.Side.USUAL);
 
     /** The usual way of sewing, one thread. */
     public static final BookDocument.Stitch USUAL_STITCH = StitchDocuments.document(StitchWish.USUAL);
@@ -53,8 +56,8 @@ public final class StartingBook {
                 marginMm,
                 10,
                 3,
-                12,
-                12,
+                StationScheme.USUAL_SUPPORT.mm(),
+                StationScheme.USUAL_KETTLE.mm(),
                 210,
                 List.of(),
                 StationScheme.Carry.IN_PROPORTION,
@@ -86,7 +89,7 @@ public final class StartingBook {
                         Fibre.LINEN,
                         new BookDocument.Count(BookDocument.CountSystem.LINEN, 30, 3, 20, 10),
                         1,
-                        75,
+                        ThreadPractice.TAIL_USUAL.mm(),
                         3,
                         1.1,
                         Face.INSIDE,
