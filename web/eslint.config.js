@@ -3,7 +3,7 @@ import hooks from 'eslint-plugin-react-hooks';
 import tseslint from 'typescript-eslint';
 
 // What may import what: from the ground up, and no feature another.
-const order = ['units', 'api', 'state', 'ui', 'drawing', 'features', 'app'];
+const order = ['browser', 'units', 'api', 'state', 'ui', 'drawing', 'features', 'app'];
 const zones = order.flatMap((place, level) => order.slice(level + 1).map((above) => ({ target: `./src/${place}`, from: `./src/${above}` })));
 const features = ['bench', 'book', 'caliper', 'drawers', 'patterns', 'sewing', 'templates'];
 const apart = features.flatMap((one) => features.filter((other) => other !== one).map((other) => ({ target: `./src/features/${one}`, from: `./src/features/${other}` })));

@@ -1,9 +1,16 @@
 import react from '@vitejs/plugin-react';
-import { defineConfig } from 'vite';
+import { defineConfig } from 'vitest/config';
 
 // While working on the pages: `npx vite` beside a running application.
 export default defineConfig({
   plugins: [react()],
   build: { target: 'es2022', chunkSizeWarningLimit: 700 },
   server: { host: '127.0.0.1', proxy: { '/api': 'http://127.0.0.1:8372' } },
+  test: {
+    environment: 'happy-dom',
+    environmentOptions: { happyDOM: { url: 'http://127.0.0.1:8372/' } },
+    include: ['src/**/*.test.ts', 'src/**/*.test.tsx'],
+    setupFiles: ['src/test/server.ts'],
+    restoreMocks: true,
+  },
 });

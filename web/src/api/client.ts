@@ -61,7 +61,8 @@ export type Outcome<T> =
   | { kind: 'value'; value: T }
   | { kind: 'refused'; problem: Problem }
   | { kind: 'conflict'; conflict: Conflict }
-  | { kind: 'lost'; message: string };
+  | { kind: 'lost'; message: string }
+  | { kind: 'failed'; message: string };
 
 /** What is to be said of a request that did not give what was wanted. */
 export function failure(result: Exclude<Outcome<unknown>, { kind: 'value' }>): string {
@@ -69,6 +70,7 @@ export function failure(result: Exclude<Outcome<unknown>, { kind: 'value' }>): s
     case 'refused':
       return result.problem.message;
     case 'lost':
+    case 'failed':
       return result.message;
     case 'conflict':
       return result.conflict.message;
@@ -81,7 +83,14 @@ interface Fetched<T> {
   response: Response;
 }
 
-/** Sorts an answer into its outcome. A server that is gone, and one whose database is gone, are both lost for now. */
+/** A server, or what stands behind it, that does not answer for now: asked again, it may. */
+const AWAY = new Set([502, 503, 504]);
+
+/**
+ * Sorts an answer into its outcome.
+ *
+ * A server that is gone, and one whose database is gone, are both lost for now; a server that failed would fail again.
+ */
 export async function outcome<T>(request: Promise<Fetched<T>>): Promise<Outcome<T>> {
   let answer: Fetched<T>;
   try {
@@ -97,7 +106,10 @@ export async function outcome<T>(request: Promise<Fetched<T>>): Promise<Outcome<
     return { kind: 'conflict', conflict: error as Conflict };
   }
   const problem = isProblem(error) ? error : { message: `The answer could not be read (${response.status}).` };
-  return response.status >= 500 ? { kind: 'lost', message: problem.message } : { kind: 'refused', problem };
+  if (AWAY.has(response.status)) {
+    return { kind: 'lost', message: problem.message };
+  }
+  return response.status >= 500 ? { kind: 'failed', message: problem.message } : { kind: 'refused', problem };
 }
 
 function isProblem(error: unknown): error is Problem {
@@ -107,14 +119,8 @@ function isProblem(error: unknown): error is Problem {
 /** The value of a request, or an error whose message is one line for the screen. */
 export async function value<T>(request: Promise<Fetched<T>>): Promise<T> {
   const result = await outcome(request);
-  switch (result.kind) {
-    case 'value':
-      return result.value;
-    case 'refused':
-      throw new Error(result.problem.message);
-    case 'conflict':
-      throw new Error(result.conflict.message);
-    case 'lost':
-      throw new Error(result.message);
+  if (result.kind === 'value') {
+    return result.value;
   }
+  throw new Error(failure(result));
 }

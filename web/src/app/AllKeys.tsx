@@ -1,52 +1,15 @@
 import { Modal } from 'antd';
+import { BOARD_KEYS, BOOK_KEYS } from '../features/book/keys';
+import { CALIPER_KEYS } from '../features/caliper/keys';
+import { REHEARSAL_KEYS, SEWING_KEYS } from '../features/sewing/keys';
+import { written, type KeyTable } from '../ui/keys';
+import { FRAME_KEYS } from './keys';
 
-const KEYS: { where: string; keys: [string, string][] }[] = [
-  {
-    where: 'Everywhere',
-    keys: [
-      ['n', 'begin a new book'],
-      ['/', 'find a book'],
-      ['i', 'mm or inches'],
-      ['d', 'drawers'],
-      ['t', 'kept templates'],
-      ['o', 'own patterns'],
-      ['m', 'caliper at hand, or put away'],
-      ['F8', 'read the caliper, also while typing'],
-      ['?', 'these keys'],
-    ],
-  },
-  {
-    where: 'In a book',
-    keys: [
-      [', and .', 'stage before, stage after'],
-      ['1 to 7', 'a stage'],
-      ['w', 'working of the figure in focus, or of the thread'],
-      ['p', 'template sheet'],
-      ['Ctrl+Z', 'undo'],
-      ['Ctrl+Shift+Z', 'do again'],
-      ['← → ↑ ↓', 'move the station, row or hole in focus; with Shift ten times as far'],
-      ['Delete', 'take out the station or hole in focus'],
-    ],
-  },
-  {
-    where: 'While sewing',
-    keys: [
-      ['Space, Enter, →, Page down', 'next move'],
-      ['Backspace, ←, Page up', 'one move back'],
-      ['f', 'turn the work over'],
-      ['s', 'speak the moves, where the browser has a voice'],
-      ['Esc', 'leave; the place is kept'],
-    ],
-  },
-  {
-    where: 'While rehearsing',
-    keys: [
-      ['1 to 9', 'through that hole'],
-      ['k', 'a kettle stitch'],
-      ['t', 'a knot'],
-      ['h', 'show the move, or hide it'],
-    ],
-  },
+const PLACES: { where: string; table: KeyTable }[] = [
+  { where: 'Everywhere', table: { ...FRAME_KEYS, ...CALIPER_KEYS } },
+  { where: 'In a book', table: { ...BOOK_KEYS, ...BOARD_KEYS } },
+  { where: 'While sewing', table: SEWING_KEYS },
+  { where: 'While rehearsing', table: REHEARSAL_KEYS },
 ];
 
 export function AllKeys({ close }: { close: () => void }) {
@@ -60,20 +23,22 @@ export function AllKeys({ close }: { close: () => void }) {
       width={640}
       closable={{ 'aria-label': 'Close' }}
     >
-      {KEYS.map(({ where, keys }) => (
+      {PLACES.map(({ where, table }) => (
         <section key={where} className="keys">
           <h3>{where}</h3>
           <dl>
-            {keys.map(([key, does]) => (
-              <div key={key}>
-                <dt>{key}</dt>
-                <dd>{does}</dd>
+            {Object.entries(table).map(([act, key]) => (
+              <div key={act}>
+                <dt>{written(key)}</dt>
+                <dd>{key.does}</dd>
               </div>
             ))}
           </dl>
         </section>
       ))}
-      <p className="field-help">But for F8, none of them acts while something is being typed.</p>
+      <p className="field-help">
+        But for {written(CALIPER_KEYS.read)}, none of them acts while something is being typed.
+      </p>
     </Modal>
   );
 }

@@ -3,7 +3,7 @@ import { ConfigProvider } from 'antd';
 import { lazy, Suspense, useCallback, useEffect, useMemo, useState } from 'react';
 import { createBrowserRouter, Navigate, RouterProvider } from 'react-router';
 import { Bench } from '../features/bench/Bench';
-import { Waiting } from '../ui/Told';
+import { Waiting } from '../ui/ErrorNote';
 import { keepUnit, keptUnit, UnitContext, type UnitKey } from '../units/unit';
 import { Frame } from './Frame';
 import { LampContext, useLampKept } from './lamp';
@@ -92,10 +92,10 @@ const router = createBrowserRouter([
 ]);
 
 export function App() {
-  const [unit, choose] = useState<UnitKey>(keptUnit);
+  const [unit, setShownUnit] = useState<UnitKey>(keptUnit);
   const setUnit = useCallback((chosen: UnitKey) => {
     keepUnit(chosen);
-    choose(chosen);
+    setShownUnit(chosen);
   }, []);
   const units = useMemo(() => ({ unit, setUnit }), [unit, setUnit]);
   const lamp = useLampKept();

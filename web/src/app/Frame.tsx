@@ -6,24 +6,25 @@ import { useKeys } from '../ui/keys';
 import { UnitSwitch } from '../ui/UnitSwitch';
 import { useUnit } from '../units/unit';
 import { AllKeys } from './AllKeys';
+import { FRAME_KEYS } from './keys';
 import { useLamp } from './lamp';
 
 /** The frame round every place but the sewing: the way back to the bench, the unit, the lamp, the keys. */
 export function Frame() {
-  const [keysShown, showKeys] = useState(false);
+  const [keysShown, setKeysShown] = useState(false);
   const [caliper, setCaliper] = useState(false);
   const { unit, setUnit } = useUnit();
   const { evening, setEvening } = useLamp();
   const navigate = useNavigate();
-  useKeys({
-    i: () => setUnit(unit === 'MM' ? 'INCH' : 'MM'),
-    '?': () => showKeys(true),
-    d: () => void navigate('/drawers/papers'),
-    t: () => void navigate('/templates'),
-    o: () => void navigate('/patterns'),
-    m: () => setCaliper(!caliper),
-    n: () => void navigate('/?begin=yes'),
-    '/': () => void navigate('/?find=yes'),
+  useKeys(FRAME_KEYS, {
+    unit: () => setUnit(unit === 'MM' ? 'INCH' : 'MM'),
+    all: () => setKeysShown(true),
+    drawers: () => void navigate('/drawers/papers'),
+    templates: () => void navigate('/templates'),
+    patterns: () => void navigate('/patterns'),
+    caliper: () => setCaliper(!caliper),
+    begin: () => void navigate('/?begin=yes'),
+    find: () => void navigate('/?find=yes'),
   });
   return (
     <>
@@ -52,14 +53,14 @@ export function Frame() {
           <Button type="text" onClick={() => setEvening(!evening)}>
             {evening ? 'Daylight' : 'Lamplight'}
           </Button>
-          <Button type="text" onClick={() => showKeys(true)}>
+          <Button type="text" onClick={() => setKeysShown(true)}>
             Keys
           </Button>
         </div>
       </header>
       <Outlet />
       {caliper && <Caliper close={() => setCaliper(false)} />}
-      {keysShown && <AllKeys close={() => showKeys(false)} />}
+      {keysShown && <AllKeys close={() => setKeysShown(false)} />}
     </>
   );
 }

@@ -1,4 +1,5 @@
 import { createContext, useContext, useMemo, useState } from 'react';
+import { keep, kept } from '../browser/kept';
 
 export interface Lamp {
   evening: boolean;
@@ -7,28 +8,20 @@ export interface Lamp {
 
 const KEPT = 'itomichi.evening';
 
-function kept(): boolean {
-  try {
-    const said = localStorage.getItem(KEPT);
-    return said === null ? window.matchMedia('(prefers-color-scheme: dark)').matches : said === 'yes';
-  } catch {
-    return false;
-  }
+function keptEvening(): boolean {
+  const said = kept(KEPT);
+  return said === null ? window.matchMedia('(prefers-color-scheme: dark)').matches : said === 'yes';
 }
 
 /** Daylight or lamplight; as the machine has it until it is chosen. */
 export function useLampKept(): Lamp {
-  const [evening, set] = useState(kept);
+  const [evening, setEvening] = useState(keptEvening);
   return useMemo(
     () => ({
       evening,
       setEvening: (chosen: boolean) => {
-        set(chosen);
-        try {
-          localStorage.setItem(KEPT, chosen ? 'yes' : 'no');
-        } catch {
-          // chosen for this window only
-        }
+        setEvening(chosen);
+        keep(KEPT, chosen ? 'yes' : 'no');
       },
     }),
     [evening],

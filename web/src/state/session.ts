@@ -1,5 +1,6 @@
 import {
   api,
+  failure,
   outcome,
   type BookDocument,
   type BookView,
@@ -7,12 +8,14 @@ import {
   type Outcome,
   type PlanView,
 } from '../api/client';
+import { keepWaiting, restored, type Change } from './waiting';
 
 /** How it stands with what was changed. */
 export type Keeping =
   | { kind: 'kept' }
   | { kind: 'sending' }
   | { kind: 'lost'; message: string; waiting: number }
+  | { kind: 'failed'; message: string; what: string }
   | { kind: 'conflict'; conflict: Conflict };
 
 export interface SessionState {
@@ -26,18 +29,14 @@ export interface SessionState {
   refusal: { field: string; message: string } | null;
 }
 
-interface Change {
-  what: string;
-  document: BookDocument;
-}
-
 const RETRY_MS = 1500;
 
 /**
  * The changes of one book, sent one after the other in the order they were made.
  *
  * Knows nothing of React or the page. A change that cannot be sent waits, in the browser's store too, and is sent when the server is
- * back; a change that meets another window's stops everything until the binder has chosen.
+ * back; a change that meets another window's stops everything until the binder has chosen. A change that the server fails at waits until
+ * the binder drops it, or changes something more: then all is sent as one change.
  */
 export class BookSession {
   private state: SessionState;
@@ -49,9 +48,11 @@ export class BookSession {
 
   constructor(view: BookView) {
     this.state = { view, document: view.document, plan: view.plan, keeping: { kind: 'kept' }, refusal: null };
-    this.queue = this.restored();
-    if (this.queue.length > 0) {
-      this.state = { ...this.state, document: this.latest() };
+    const waiting = restored(view.id);
+    if (waiting) {
+      this.queue = waiting.queue;
+      // The version the changes were made on: if the book has moved on since, the server says so and both are shown.
+      this.state = { ...this.state, view: { ...view, version: waiting.version }, document: this.latest() };
     }
   }
 
@@ -81,6 +82,10 @@ export class BookSession {
     if (JSON.stringify(document) === JSON.stringify(this.latest())) {
       this.set({ refusal: null });
       return;
+    }
+    if (this.state.keeping.kind === 'failed') {
+      this.queue = [];
+      this.set({ keeping: { kind: 'sending' } });
     }
     this.queue.push({ what, document });
     this.keepWaiting();
@@ -119,7 +124,24 @@ export class BookSession {
       this.accept(result.conflict.theirs);
       this.set({ refusal: { field: '', message: `${result.conflict.message}. It is shown now; nothing was undone.` } });
     } else {
-      this.set({ refusal: { field: '', message: result.kind === 'lost' ? result.message : result.problem.message } });
+      this.set({ refusal: { field: '', message: failure(result) } });
+    }
+  }
+
+  /** After a failure: the last kept book is shown again, and what was changed since is forgotten. */
+  drop(): void {
+    if (this.state.keeping.kind === 'failed') {
+      this.queue = [];
+      this.keepWaiting();
+      this.accept(this.state.view);
+    }
+  }
+
+  /** After a failure: asks once more. */
+  tryAgain(): void {
+    if (this.state.keeping.kind === 'failed') {
+      this.set({ keeping: { kind: 'sending' } });
+      void this.send();
     }
   }
 
@@ -148,7 +170,8 @@ export class BookSession {
 
   private async send(): Promise<void> {
     const next = this.queue[0];
-    if (this.busy || !next || this.state.keeping.kind === 'conflict' || this.closed) {
+    const stopped = this.state.keeping.kind === 'conflict' || this.state.keeping.kind === 'failed';
+    if (this.busy || !next || stopped) {
       return;
     }
     this.busy = true;
@@ -187,7 +210,12 @@ export class BookSession {
         return;
       case 'lost':
         this.set({ keeping: { kind: 'lost', message: result.message, waiting: this.queue.length } });
-        this.retry = setTimeout(() => void this.send(), RETRY_MS);
+        if (!this.closed) {
+          this.retry = setTimeout(() => void this.send(), RETRY_MS);
+        }
+        return;
+      case 'failed':
+        this.set({ keeping: { kind: 'failed', message: result.message, what: this.queue[0]?.what ?? '' } });
         return;
     }
   }
@@ -207,36 +235,7 @@ export class BookSession {
     this.listeners.forEach((listener) => listener());
   }
 
-  private get store(): string {
-    return `itomichi.waiting.${this.state.view.id}`;
-  }
-
   private keepWaiting(): void {
-    try {
-      if (this.queue.length > 0) {
-        localStorage.setItem(this.store, JSON.stringify({ version: this.state.view.version, queue: this.queue }));
-      } else {
-        localStorage.removeItem(this.store);
-      }
-    } catch {
-      // Without a store the changes wait in this window only.
-    }
-  }
-
-  private restored(): Change[] {
-    try {
-      const kept = JSON.parse(localStorage.getItem(this.store) ?? 'null') as {
-        version: number;
-        queue: Change[];
-      } | null;
-      if (kept && Array.isArray(kept.queue)) {
-        // The version the changes were made on: if the book has moved on since, the server says so and both are shown.
-        this.state = { ...this.state, view: { ...this.state.view, version: kept.version } };
-        return kept.queue;
-      }
-    } catch {
-      // An unreadable store holds nothing that could be sent.
-    }
-    return [];
+    keepWaiting(this.state.view.id, { version: this.state.view.version, queue: this.queue });
   }
 }

@@ -1,6 +1,6 @@
 import { useQuery } from '@tanstack/react-query';
 import { api, value, type InkView } from '../api/client';
-import { ManyChoice } from './Choice';
+import { SelectField } from './choices';
 
 /** Inks that lanes of a shared card are marked in. */
 export function useInks(): InkView[] {
@@ -22,7 +22,7 @@ interface Props {
 /** The ink a template is marked in where several share a card. */
 export function InkChoice({ inks, ink, choose }: Props) {
   return (
-    <ManyChoice
+    <SelectField
       label="Ink on a shared card"
       value={ink}
       options={inks.map((one) => ({ value: one.ink, label: one.words }))}

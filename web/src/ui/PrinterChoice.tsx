@@ -2,7 +2,7 @@ import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { Button, Input } from 'antd';
 import { useState, type FormEvent } from 'react';
 import { api, failure, outcome, value, type PrinterView } from '../api/client';
-import { FewChoice, ManyChoice } from './Choice';
+import { Segmented, SelectField } from './choices';
 import { keepPaper, keepPrinter, keptPaper, keptPrinter, type PrintPaper } from './printing';
 
 /** The printer and the paper in it, remembered in this browser. */
@@ -30,7 +30,7 @@ type Printing = ReturnType<typeof usePrinting>;
 
 export function PaperChoice({ printing }: { printing: Printing }) {
   return (
-    <FewChoice
+    <Segmented
       label="Printed on"
       value={printing.paper}
       options={[
@@ -53,7 +53,7 @@ export function PrinterChoice({ printing }: { printing: Printing }) {
   const refresh = () => client.invalidateQueries({ queryKey: ['printers'] });
   return (
     <>
-      <ManyChoice
+      <SelectField
         label="Printer"
         value={printer.id}
         options={printers.map((one) => ({ value: one.id, label: one.name }))}

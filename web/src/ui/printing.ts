@@ -1,36 +1,33 @@
+import { keep, kept } from '../browser/kept';
+
 export type PrintPaper = 'A4' | 'LETTER';
 
-/** What a browser remembers of the printing at its bench: the same for every book. */
-function remembered(key: string): [() => string | null, (value: string) => void] {
-  return [
-    () => {
-      try {
-        return localStorage.getItem(key);
-      } catch {
-        return null;
-      }
-    },
-    (value) => {
-      try {
-        localStorage.setItem(key, value);
-      } catch {
-        // chosen anew next time
-      }
-    },
-  ];
+const PAPER = 'itomichi.paper';
+const PRINTER = 'itomichi.printer';
+const TOLERANCE = 'itomichi.tolerance';
+
+/** The paper this browser prints on, for every book. */
+export function keptPaper(): PrintPaper {
+  return kept(PAPER) === 'LETTER' ? 'LETTER' : 'A4';
 }
 
-const [paper, keepPaper] = remembered('itomichi.paper');
-const [keptPrinter, keepPrinter] = remembered('itomichi.printer');
-const [tolerance, keepTolerance] = remembered('itomichi.tolerance');
+export function keepPaper(paper: PrintPaper): void {
+  keep(PAPER, paper);
+}
 
-export { keepPaper, keepPrinter, keepTolerance, keptPrinter };
+export function keptPrinter(): string | null {
+  return kept(PRINTER);
+}
 
-export function keptPaper(): PrintPaper {
-  return paper() === 'LETTER' ? 'LETTER' : 'A4';
+export function keepPrinter(printer: string): void {
+  keep(PRINTER, printer);
 }
 
 /** How far a template may be off and still be found, as it was typed. */
 export function keptTolerance(): string {
-  return tolerance() ?? '1.5 mm';
+  return kept(TOLERANCE) ?? '1.5 mm';
+}
+
+export function keepTolerance(typed: string): void {
+  keep(TOLERANCE, typed);
 }

@@ -1,4 +1,5 @@
 import { createContext, useContext } from 'react';
+import { keep, kept } from '../browser/kept';
 
 export type UnitKey = 'MM' | 'INCH';
 
@@ -29,17 +30,9 @@ export function useWords(): (both: Both) => string {
 const KEPT = 'itomichi.unit';
 
 export function keptUnit(): UnitKey {
-  try {
-    return localStorage.getItem(KEPT) === 'INCH' ? 'INCH' : 'MM';
-  } catch {
-    return 'MM';
-  }
+  return kept(KEPT) === 'INCH' ? 'INCH' : 'MM';
 }
 
 export function keepUnit(unit: UnitKey): void {
-  try {
-    localStorage.setItem(KEPT, unit);
-  } catch {
-    // A browser that keeps nothing still works; the unit is then chosen anew.
-  }
+  keep(KEPT, unit);
 }

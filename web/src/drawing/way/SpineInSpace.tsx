@@ -1,7 +1,7 @@
 import { useQuery } from '@tanstack/react-query';
 import { useEffect, useRef, useState } from 'react';
 import { api, value, type BookDocument } from '../../api/client';
-import { Waiting } from '../../ui/Told';
+import { Waiting } from '../../ui/ErrorNote';
 
 interface Props {
   document: BookDocument;

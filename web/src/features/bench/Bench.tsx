@@ -3,7 +3,7 @@ import { Button, Input } from 'antd';
 import { lazy, Suspense, useEffect, useRef, useState } from 'react';
 import { useNavigate, useSearchParams } from 'react-router';
 import { api, failure, outcome, value, type BookCard } from '../../api/client';
-import { Told, Waiting } from '../../ui/Told';
+import { ErrorNote, Waiting } from '../../ui/ErrorNote';
 import { FilePress } from '../../ui/FilePress';
 import { useSize } from '../../ui/useSize';
 import { Row } from './Row';
@@ -14,7 +14,7 @@ const NewBook = lazy(() => import('./NewBook'));
 export function Bench() {
   const [search, setSearch] = useSearchParams();
   const [find, setFind] = useState('');
-  const [said, say] = useState<{ text: string; again?: () => void } | null>(null);
+  const [said, setSaid] = useState<{ text: string; again?: () => void } | null>(null);
   const finder = useRef<{ focus: () => void }>(null);
   const place = useRef<HTMLElement>(null);
   const { width } = useSize(place);
@@ -39,8 +39,8 @@ export function Bench() {
   const refresh = () => client.invalidateQueries({ queryKey: ['bench'] });
   const done = async (request: Parameters<typeof outcome>[0], text: string, again?: () => void) => {
     const result = await outcome(request);
-    const message = result.kind === 'refused' ? result.problem.message : result.kind === 'lost' ? result.message : null;
-    say(message === null ? { text, ...(again ? { again } : {}) } : { text: `${message} Nothing was changed.` });
+    const message = result.kind === 'value' ? null : failure(result);
+    setSaid(message === null ? { text, ...(again ? { again } : {}) } : { text: `${message} Nothing was changed.` });
     await refresh();
   };
   const put = (book: BookCard, onShelf: boolean) =>
@@ -84,7 +84,7 @@ export function Bench() {
           allowClear
           onChange={(event) => setFind(event.target.value)}
         />
-        <FileIn loaded={(id) => void navigate(`/books/${id}/purpose`)} failed={(text) => say({ text })} />
+        <FileIn loaded={(id) => void navigate(`/books/${id}/purpose`)} failed={(text) => setSaid({ text })} />
         <Button type="primary" onClick={() => setSearch({ begin: 'yes' })}>
           Begin a book
         </Button>
@@ -98,7 +98,7 @@ export function Bench() {
         )}
       </p>
       {books.isError && (
-        <Told
+        <ErrorNote
           message={`${books.error.message} The bench is shown again as soon as it does.`}
           again={() => void books.refetch()}
         />

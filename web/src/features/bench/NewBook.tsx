@@ -2,10 +2,10 @@ import { Link } from 'react-router';
 import { useQuery } from '@tanstack/react-query';
 import { Button, Input, Modal } from 'antd';
 import { useState, type FormEvent } from 'react';
-import { api, outcome, value, type BookDocument } from '../../api/client';
+import { api, failure, outcome, value, type BookDocument } from '../../api/client';
 import { useCatalogue } from '../../api/catalogue';
 import { useThings } from '../../api/drawers';
-import { ManyChoice } from '../../ui/Choice';
+import { SelectField } from '../../ui/choices';
 import { useUnit } from '../../units/unit';
 
 interface Props {
@@ -58,7 +58,7 @@ export default function NewBook({ close, begun }: Props) {
     if (read.kind !== 'value') {
       setWrong({
         at: 'weight',
-        line: read.kind === 'refused' ? read.problem.message : read.kind === 'lost' ? read.message : '',
+        line: failure(read),
       });
       setSending(false);
       return;
@@ -93,9 +93,7 @@ export default function NewBook({ close, begun }: Props) {
       setWrong({
         at: '',
         line:
-          made.kind === 'lost'
-            ? `${made.message} What is typed here stays; begin again when it does.`
-            : made.conflict.message,
+          made.kind === 'lost' ? `${made.message} What is typed here stays; begin again when it does.` : failure(made),
       });
     }
   };
@@ -136,20 +134,20 @@ export default function NewBook({ close, begun }: Props) {
           />
           {line('pages')}
         </div>
-        <ManyChoice
+        <SelectField
           label="Counted in"
           value={by}
           options={(Object.keys(COUNTED) as By[]).map((one) => ({ value: one, label: COUNTED[one].toLowerCase() }))}
           choose={setBy}
         />
-        <ManyChoice
+        <SelectField
           label="Leaf"
           value={chosen}
           options={sizes.map((one) => ({ value: one.name, label: one.name }))}
           choose={setSize}
         />
         {line('size')}
-        <ManyChoice
+        <SelectField
           label="Paper from the drawer"
           value={from}
           options={[

@@ -6,6 +6,8 @@ import { useKeys } from '../../ui/keys';
 import { Band } from './Band';
 import { BookTop } from './BookTop';
 import { ConflictSlip } from './ConflictSlip';
+import { FailedSlip } from './FailedSlip';
+import { BOOK_KEYS } from './keys';
 import { NotPlanned } from './NotPlannedYet';
 import { Remarks } from './Remarks';
 import { STAGES, type StageWords } from './stages';
@@ -47,16 +49,15 @@ export function Book({ stage }: { stage: StageWords }) {
     [navigate, state.view.id],
   );
   const bandFocus = useRef<string | null>(null);
-  useKeys({
-    ',': () => go(STAGES[index - 1]),
-    '.': () => go(STAGES[index + 1]),
-    p: () => go(STAGES.find((one) => one.key === 'TEMPLATE')),
-    w: () => setWorking((open) => (open ? null : (bandFocus.current ?? 'thread'))),
-    escape: () => setWorking(null),
-    'ctrl+z': () => void session.undo(),
-    'ctrl+shift+z': () => void session.redo(),
-    'ctrl+y': () => void session.redo(),
-    ...Object.fromEntries(STAGES.map((one, i) => [String(i + 1), () => go(one)])),
+  useKeys(BOOK_KEYS, {
+    before: () => go(STAGES[index - 1]),
+    after: () => go(STAGES[index + 1]),
+    stage: (event) => go(STAGES[Number(event.key) - 1]),
+    template: () => go(STAGES.find((one) => one.key === 'TEMPLATE')),
+    working: () => setWorking((open) => (open ? null : (bandFocus.current ?? 'thread'))),
+    close: () => setWorking(null),
+    undo: () => void session.undo(),
+    redo: () => void session.redo(),
   });
   useEffect(() => setWorking(null), [stage]);
   const lacking =
@@ -67,6 +68,7 @@ export function Book({ stage }: { stage: StageWords }) {
       <BookTop />
       <StageLine now={stage} />
       {state.keeping.kind === 'conflict' && <ConflictSlip conflict={state.keeping.conflict} />}
+      {state.keeping.kind === 'failed' && <FailedSlip {...state.keeping} />}
       <div className="book-middle">
         <Place />
         <Remarks />

@@ -3,7 +3,7 @@ import { useEffect } from 'react';
 import { Link, Navigate, useParams } from 'react-router';
 import { api, value, type BookView } from '../../api/client';
 import { SessionContext, useNewSession } from '../../state/useSession';
-import { Told, Waiting } from '../../ui/Told';
+import { ErrorNote, Waiting } from '../../ui/ErrorNote';
 import { Book } from './Book';
 import { stageAt } from './stages';
 
@@ -23,7 +23,7 @@ export default function BookPlace() {
   if (book.isError) {
     return (
       <main id="place" className="book-missing">
-        <Told message={book.error.message} again={() => void book.refetch()} />
+        <ErrorNote message={book.error.message} again={() => void book.refetch()} />
         <Link to="/">To the bench</Link>
       </main>
     );

@@ -67,6 +67,12 @@ function Kept() {
           will be sent when it does.
         </p>
       );
+    case 'failed':
+      return (
+        <p className="book-kept book-lost" role="status">
+          Not kept
+        </p>
+      );
     case 'conflict':
       return (
         <p className="book-kept book-lost" role="status">

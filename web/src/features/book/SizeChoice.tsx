@@ -1,5 +1,5 @@
 import type { Catalogue } from '../../api/client';
-import { ManyChoice } from '../../ui/Choice';
+import { SelectField } from '../../ui/choices';
 
 interface Props {
   label: string;
@@ -19,7 +19,7 @@ export function SizeChoice({ label, sizes, widthMm, heightMm, choose }: Props) {
     (size) => Math.abs(size.widthMm - widthMm) < SAME_MM && Math.abs(size.heightMm - heightMm) < SAME_MM,
   );
   return (
-    <ManyChoice
+    <SelectField
       label={label}
       value={now?.name ?? OWN}
       options={[...sizes.map((size) => ({ value: size.name, label: size.name })), { value: OWN, label: 'own size' }]}

@@ -1,6 +1,6 @@
 import type { DrawerKey, ThingView } from '../../api/client';
 import { useThings } from '../../api/drawers';
-import { ManyChoice } from '../../ui/Choice';
+import { SelectField } from '../../ui/choices';
 
 interface Props {
   drawer: DrawerKey;
@@ -14,7 +14,7 @@ interface Props {
 export function TakeFrom({ drawer, label, is, take }: Props) {
   const things = useThings(drawer)?.things ?? [];
   return (
-    <ManyChoice
+    <SelectField
       label={label}
       value={things.find(is)?.id ?? ''}
       options={[

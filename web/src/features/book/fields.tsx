@@ -1,5 +1,5 @@
 import type { ReactNode } from 'react';
-import { api, outcome, type BookDocument, type Outcome } from '../../api/client';
+import { api, failure, outcome, type BookDocument, type Outcome } from '../../api/client';
 import { useSession } from '../../state/useSession';
 import { TypedField } from '../../ui/TypedField';
 import { useUnit, useWords, type Both, type UnitKey } from '../../units/unit';
@@ -32,8 +32,9 @@ function useTake(label: string, read: (text: string, unit: UnitKey) => Promise<O
         return result.problem.message;
       case 'lost':
         return `${result.message} What was typed stays here.`;
+      case 'failed':
       case 'conflict':
-        return result.conflict.message;
+        return failure(result);
     }
   };
 }

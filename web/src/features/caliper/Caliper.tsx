@@ -1,9 +1,11 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { Button, Input, Select } from 'antd';
 import { useCallback, useEffect, useState } from 'react';
-import { api, outcome, value, type CaliperView } from '../../api/client';
+import { api, failure, outcome, value, type CaliperView } from '../../api/client';
+import { called, keyName } from '../../ui/keys';
 import { useReadingPlace } from '../../ui/readingPlace';
 import { useWords } from '../../units/unit';
+import { CALIPER_KEYS } from './keys';
 
 type Stuff = CaliperView['jaws']['stuff'];
 
@@ -13,32 +15,33 @@ export function Caliper({ close }: { close: () => void }) {
   const caliper = useQuery({ queryKey: ['caliper'], queryFn: () => value(api.GET('/api/caliper')) });
   const place = useReadingPlace();
   const words = useWords();
-  const [said, say] = useState<string | null>(null);
+  const [said, setSaid] = useState<string | null>(null);
   const [number, setNumber] = useState<string | null>(null);
 
   const lay = async (stuff: Stuff, howMany: number) => {
     const result = await outcome(api.PUT('/api/caliper/jaws', { body: { stuff, number: howMany } }));
     if (result.kind === 'value') {
+      await client.cancelQueries({ queryKey: ['caliper'] });
       client.setQueryData(['caliper'], result.value);
-      say(null);
+      setSaid(null);
     } else {
-      say(result.kind === 'refused' ? result.problem.message : result.kind === 'lost' ? result.message : null);
+      setSaid(failure(result));
     }
   };
   const read = useCallback(async () => {
     const result = await outcome(api.POST('/api/caliper/reading'));
     if (result.kind !== 'value') {
-      say(result.kind === 'refused' ? result.problem.message : result.kind === 'lost' ? result.message : null);
+      setSaid(failure(result));
       return;
     }
     const text = words(result.value.shown);
     place?.put(text);
-    say(place ? `${text} into “${place.label}”` : `${text}; put the cursor into a length first to have it there`);
+    setSaid(place ? `${text} into “${place.label}”` : `${text}; put the cursor into a length first to have it there`);
   }, [place, words]);
   // A function key works while the cursor is in the field that takes the reading.
   useEffect(() => {
     const press = (event: KeyboardEvent) => {
-      if (event.key === 'F8') {
+      if (called(CALIPER_KEYS, keyName(event))) {
         event.preventDefault();
         void read();
       }
@@ -56,7 +59,7 @@ export function Caliper({ close }: { close: () => void }) {
     if (/^\d{1,6}$/.test(number.trim())) {
       void lay(jaws.stuff, Number(number.trim())).then(() => setNumber(null));
     } else {
-      say(`Read “${number.trim().slice(0, 20)}”; a whole number is wanted.`);
+      setSaid(`Read “${number.trim().slice(0, 20)}”; a whole number is wanted.`);
     }
   };
   return (

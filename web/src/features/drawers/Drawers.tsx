@@ -2,8 +2,8 @@ import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { Button } from 'antd';
 import { useEffect, useState } from 'react';
 import { Link, Navigate, useParams } from 'react-router';
-import { api, outcome, value, type DrawerKey, type DrawerView, type ThingView } from '../../api/client';
-import { Told, Waiting } from '../../ui/Told';
+import { api, failure, outcome, value, type DrawerKey, type DrawerView, type ThingView } from '../../api/client';
+import { ErrorNote, Waiting } from '../../ui/ErrorNote';
 import { ListFile } from './ListFile';
 import { ThingForm } from './ThingForm';
 import { ThingRow } from './ThingRow';
@@ -51,7 +51,7 @@ export default function Drawers() {
           </Link>
         ))}
       </nav>
-      {drawer.isError && <Told message={drawer.error.message} again={() => void drawer.refetch()} />}
+      {drawer.isError && <ErrorNote message={drawer.error.message} again={() => void drawer.refetch()} />}
       {drawer.isPending && <Waiting what="Opening the drawer" />}
       {drawer.data && <Open key={open.key} drawer={drawer.data} />}
     </main>
@@ -60,33 +60,35 @@ export default function Drawers() {
 
 function Open({ drawer }: { drawer: DrawerView }) {
   const client = useQueryClient();
-  const [edited, edit] = useState<string | null>(null);
-  const [said, say] = useState<{ text: string; again?: () => void } | null>(null);
+  const [edited, setEdited] = useState<string | null>(null);
+  const [said, setSaid] = useState<{ text: string; again?: () => void } | null>(null);
   const refresh = () => client.invalidateQueries({ queryKey: ['drawer', drawer.drawer] });
   const putAway = async (thing: ThingView) => {
     const params = { params: { path: { id: thing.id } } };
     const result = await outcome(api.DELETE('/api/drawers/things/{id}', params));
-    say(
+    setSaid(
       result.kind === 'value'
         ? {
             text: `“${thing.name}” is put away${thing.usedIn.length > 0 ? '; the books made from it keep what they know of it' : ''}.`,
             again: () =>
               void outcome(api.POST('/api/drawers/things/{id}/take-out', params)).then((back) => {
-                say(back.kind === 'refused' ? { text: back.problem.message } : { text: `“${thing.name}” is back.` });
+                setSaid(
+                  back.kind === 'refused' ? { text: back.problem.message } : { text: `“${thing.name}” is back.` },
+                );
                 return refresh();
               }),
           }
-        : { text: result.kind === 'refused' ? result.problem.message : result.kind === 'lost' ? result.message : '' },
+        : { text: failure(result) },
     );
     await refresh();
   };
   return (
     <>
       <div className="drawer-acts">
-        <Button type="primary" onClick={() => edit('new')}>
+        <Button type="primary" onClick={() => setEdited('new')}>
           Lay something in
         </Button>
-        <ListFile drawer={drawer.drawer} laid={(text) => (say({ text }), refresh())} />
+        <ListFile drawer={drawer.drawer} laid={(text) => (setSaid({ text }), refresh())} />
         <p role="status" className="drawer-said">
           {said?.text}{' '}
           {said?.again && (
@@ -96,7 +98,9 @@ function Open({ drawer }: { drawer: DrawerView }) {
           )}
         </p>
       </div>
-      {edited === 'new' && <ThingForm drawer={drawer} done={() => (edit(null), refresh())} leave={() => edit(null)} />}
+      {edited === 'new' && (
+        <ThingForm drawer={drawer} done={() => (setEdited(null), refresh())} leave={() => setEdited(null)} />
+      )}
       {drawer.things.length === 0 && edited !== 'new' && (
         <p className="row-empty">The drawer is empty. Lay something in, or load a list from a CSV file.</p>
       )}
@@ -104,14 +108,19 @@ function Open({ drawer }: { drawer: DrawerView }) {
         {drawer.things.map((thing) =>
           edited === thing.id ? (
             <li key={thing.id}>
-              <ThingForm drawer={drawer} thing={thing} done={() => (edit(null), refresh())} leave={() => edit(null)} />
+              <ThingForm
+                drawer={drawer}
+                thing={thing}
+                done={() => (setEdited(null), refresh())}
+                leave={() => setEdited(null)}
+              />
             </li>
           ) : (
             <ThingRow
               key={thing.id}
               drawer={drawer}
               thing={thing}
-              change={() => edit(thing.id)}
+              change={() => setEdited(thing.id)}
               putAway={() => void putAway(thing)}
             />
           ),

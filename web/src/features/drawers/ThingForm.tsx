@@ -1,6 +1,6 @@
 import { Button, Input, Select } from 'antd';
 import { useEffect, useId, useState, type FormEvent } from 'react';
-import { api, outcome, type ColumnView, type DrawerView, type ThingView } from '../../api/client';
+import { api, failure, outcome, type ColumnView, type DrawerView, type ThingView } from '../../api/client';
 import { leaveReadingPlace, offerReadingPlace } from '../../ui/readingPlace';
 import { useUnit, useWords } from '../../units/unit';
 
@@ -52,7 +52,7 @@ export function ThingForm({ drawer, thing, done, leave }: Props) {
     } else {
       setWrong({
         field: '',
-        message: result.kind === 'lost' ? `${result.message} What was typed stays here.` : result.conflict.message,
+        message: `${failure(result)} What was typed stays here.`,
       });
     }
   };

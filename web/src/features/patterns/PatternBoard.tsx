@@ -1,8 +1,9 @@
 import { useRef, useState, type PointerEvent } from 'react';
 import type { OwnPattern } from '../../api/client';
+import { pointedMm } from '../../drawing/pointed';
 import { Ruler } from '../../drawing/Ruler';
 import { useUnit } from '../../units/unit';
-import { faces, movedTo, toggled, withHole, without, wrapped, type Hand } from './pattern';
+import { faces, halves, movedTo, toggled, withHole, without, wrapped, type Hand } from './pattern';
 
 const LEFT = 34;
 const TOP = 40;
@@ -30,10 +31,10 @@ export function PatternBoard({ pattern, hand, width, change }: Props) {
     y: pattern.side ? TOP + depth - hole.fromSpineMm * scale : TOP + depth / 2,
   });
   const told = (event: PointerEvent<SVGElement>) => {
-    const box = (event.currentTarget.ownerSVGElement ?? event.currentTarget).getBoundingClientRect();
+    const { rightMm, downMm } = pointedMm(event, { left: LEFT, top: TOP, scale });
     return {
-      fromHeadMm: Math.round((2 * (event.clientX - box.left - LEFT)) / scale) / 2,
-      fromSpineMm: pattern.side ? Math.round((2 * (TOP + depth - (event.clientY - box.top))) / scale) / 2 : 0,
+      fromHeadMm: halves(rightMm),
+      fromSpineMm: pattern.side ? halves(depth / scale - downMm) : 0,
     };
   };
   const press = (hole: number) => {

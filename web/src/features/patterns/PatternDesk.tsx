@@ -4,7 +4,7 @@ import { useRef, useState } from 'react';
 import { useNavigate } from 'react-router';
 import { api, failure, outcome, value, type OwnPattern, type PatternView } from '../../api/client';
 import { WorkDrawing } from '../../drawing/way/WorkDrawing';
-import { FewChoice } from '../../ui/Choice';
+import { Segmented } from '../../ui/choices';
 import { useSize } from '../../ui/useSize';
 import { Measure } from '../../units/Measure';
 import { useUnit } from '../../units/unit';
@@ -24,7 +24,7 @@ export function PatternDesk({ kept, start, changed }: Props) {
   const [pattern, setPattern] = useState(start);
   const [notes, setNotes] = useState(kept?.notes ?? '');
   const [hand, setHand] = useState<Hand>('OUTER');
-  const [said, say] = useState<string | null>(null);
+  const [said, setSaid] = useState<string | null>(null);
   const [sure, setSure] = useState(false);
   const { unit } = useUnit();
   const navigate = useNavigate();
@@ -46,7 +46,7 @@ export function PatternDesk({ kept, start, changed }: Props) {
     if (result.kind === 'value') {
       await changed(result.value.id);
     } else {
-      say(failure(result));
+      setSaid(failure(result));
     }
   };
   const remove = async () => {
@@ -57,7 +57,7 @@ export function PatternDesk({ kept, start, changed }: Props) {
     if (result.kind === 'value') {
       await changed(null);
     } else {
-      say(failure(result));
+      setSaid(failure(result));
     }
   };
   const begin = async () => {
@@ -65,7 +65,7 @@ export function PatternDesk({ kept, start, changed }: Props) {
     if (result.kind === 'value') {
       void navigate(`/books/${result.value.id}/thread`);
     } else {
-      say(failure(result));
+      setSaid(failure(result));
     }
   };
   const shown = look.data;
@@ -91,7 +91,7 @@ export function PatternDesk({ kept, start, changed }: Props) {
             onChange={(event) => setNotes(event.target.value)}
           />
         </div>
-        <FewChoice<Hand>
+        <Segmented<Hand>
           label="A press on a hole"
           value={hand}
           options={[

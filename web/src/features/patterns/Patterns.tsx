@@ -2,7 +2,7 @@ import { useQuery } from '@tanstack/react-query';
 import { Button } from 'antd';
 import { useEffect, useState } from 'react';
 import { api, value, type PatternView } from '../../api/client';
-import { Told, Waiting } from '../../ui/Told';
+import { ErrorNote, Waiting } from '../../ui/ErrorNote';
 import { PatternDesk } from './PatternDesk';
 import { blank } from './pattern';
 
@@ -18,7 +18,7 @@ export default function Patterns() {
   if (patterns.error) {
     return (
       <main id="place" className="patterns">
-        <Told message={patterns.error.message} again={() => void patterns.refetch()} />
+        <ErrorNote message={patterns.error.message} again={() => void patterns.refetch()} />
       </main>
     );
   }

@@ -71,14 +71,18 @@ export function without(pattern: OwnPattern, hole: number): OwnPattern {
   return renumbered(rest, (number) => (number > hole ? number - 1 : number));
 }
 
+/** Holes of a pattern lie at whole halves of a millimetre. */
+export function halves(mm: number): number {
+  return Math.round(mm * 2) / 2;
+}
+
 /** Moves a hole; one of a fold stays between its neighbours. */
 export function movedTo(pattern: OwnPattern, hole: number, to: Hole): OwnPattern {
   const before = pattern.side ? 1 : (pattern.holes[hole - 2]?.fromHeadMm ?? 0) + 1;
   const after = pattern.side ? pattern.heightMm - 1 : (pattern.holes[hole]?.fromHeadMm ?? pattern.heightMm) - 1;
-  const whole = (mm: number) => Math.round(mm * 2) / 2;
   const kept = {
-    fromHeadMm: whole(Math.min(after, Math.max(before, to.fromHeadMm))),
-    fromSpineMm: pattern.side ? whole(Math.max(3, Math.min(60, to.fromSpineMm))) : 0,
+    fromHeadMm: halves(Math.min(after, Math.max(before, to.fromHeadMm))),
+    fromSpineMm: pattern.side ? halves(Math.max(3, Math.min(60, to.fromSpineMm))) : 0,
   };
   return { ...pattern, holes: pattern.holes.map((other, i) => (i === hole - 1 ? kept : other)) };
 }

@@ -22,7 +22,7 @@ interface Props {
 export function Lost({ bookId, step, turned, stations, signature, holes, set, taken }: Props) {
   const { unit } = useUnit();
   const [left, setLeft] = useState<{ mm: number; text: string } | null>(null);
-  const [said, say] = useState<string | null>(null);
+  const [said, setSaid] = useState<string | null>(null);
   const body = {
     step,
     outsideUp: turned,
@@ -54,7 +54,7 @@ export function Lost({ bookId, step, turned, stations, signature, holes, set, ta
       await taken();
       set(null);
     } else {
-      say(failure(result));
+      setSaid(failure(result));
     }
   };
   return (

@@ -7,6 +7,7 @@ import { inHand } from '../../drawing/way/look';
 import { useKeys } from '../../ui/keys';
 import { Measure } from '../../units/Measure';
 import { useUnit } from '../../units/unit';
+import { REHEARSAL_KEYS } from './keys';
 import { Top } from './Top';
 import { Work } from './Work';
 
@@ -23,8 +24,8 @@ export function Rehearsal({ book, way }: { book: BookView; way: WayView }) {
   const { steps } = way;
   const [done, setDone] = useState(0);
   const [turned, setTurned] = useState(false);
-  const [told, tell] = useState<{ right: boolean; words: InUnits | string } | null>(null);
-  const [shown, show] = useState(false);
+  const [told, setTold] = useState<{ right: boolean; words: InUnits | string } | null>(null);
+  const [shown, setShown] = useState(false);
   const asking = useRef(false);
   const { unit, setUnit } = useUnit();
   const navigate = useNavigate();
@@ -46,38 +47,36 @@ export function Rehearsal({ book, way }: { book: BookView; way: WayView }) {
     );
     asking.current = false;
     if (result.kind !== 'value') {
-      tell({ right: false, words: failure(result) });
+      setTold({ right: false, words: failure(result) });
       return;
     }
-    tell(result.value);
+    setTold(result.value);
     if (result.value.right) {
       setDone(done + 1);
-      show(false);
+      setShown(false);
     } else {
       void troubles.refetch();
     }
   };
   const back = () => {
     setDone(Math.max(0, done - 1));
-    tell(null);
-    show(false);
+    setTold(null);
+    setShown(false);
   };
-  useKeys({
-    f: turn,
-    i: () => setUnit(unit === 'MM' ? 'INCH' : 'MM'),
-    escape: leave,
-    backspace: back,
-    arrowleft: back,
-    pageup: back,
-    h: () => show((was) => !was),
-    ...Object.fromEntries(
-      Array.from({ length: Math.min(9, way.work.holes.length) }, (_, i) => [
-        String(i + 1),
-        () => void answer('PASS', i + 1),
-      ]),
-    ),
-    k: () => void answer('KETTLE', 0),
-    t: () => void answer('TIE', 0),
+  useKeys(REHEARSAL_KEYS, {
+    turn,
+    unit: () => setUnit(unit === 'MM' ? 'INCH' : 'MM'),
+    leave,
+    back,
+    show: () => setShown((was) => !was),
+    hole: (event) => {
+      const hole = Number(event.key);
+      if (hole <= way.work.holes.length) {
+        void answer('PASS', hole);
+      }
+    },
+    kettle: () => void answer('KETTLE', 0),
+    knot: () => void answer('TIE', 0),
   });
   const table = useRef<HTMLElement>(null);
   useEffect(() => table.current?.focus(), []);
@@ -118,7 +117,7 @@ export function Rehearsal({ book, way }: { book: BookView; way: WayView }) {
             {told && (typeof told.words === 'string' ? told.words : <Measure of={told.words} />)}
           </p>
           {now && (
-            <Button size="small" onClick={() => show((was) => !was)}>
+            <Button size="small" onClick={() => setShown((was) => !was)}>
               {shown ? 'Hide the move' : 'Show the move'}
             </Button>
           )}{' '}

@@ -2,7 +2,7 @@ import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { useEffect } from 'react';
 import { Link, useParams } from 'react-router';
 import { api, value } from '../../api/client';
-import { Told, Waiting } from '../../ui/Told';
+import { ErrorNote, Waiting } from '../../ui/ErrorNote';
 import { Rehearsal } from './Rehearsal';
 import { SewingTable } from './SewingTable';
 
@@ -37,7 +37,7 @@ export default function Sewing({ rehearse = false }: { rehearse?: boolean }) {
   if (failed) {
     return (
       <main className="sewing">
-        <Told
+        <ErrorNote
           message={failed.message}
           again={() => {
             void book.refetch();

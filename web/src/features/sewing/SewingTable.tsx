@@ -7,6 +7,7 @@ import { useKeys } from '../../ui/keys';
 import { Measure } from '../../units/Measure';
 import { useUnit, useWords } from '../../units/unit';
 import { Changed } from './Changed';
+import { SEWING_KEYS } from './keys';
 import { Lost } from './Lost';
 import { ThreadLeft } from './ThreadLeft';
 import { Top } from './Top';
@@ -28,7 +29,7 @@ export function SewingTable({ book, way, place: start, wayChanged }: Props) {
   const { steps } = way;
   const [changed, setChanged] = useState(start.planChanged);
   const { place, go, lost } = usePlace(book.id, { ...start, step: Math.min(start.step, steps.length) });
-  const [said, say] = useState<string | null>(null);
+  const [said, setSaid] = useState<string | null>(null);
   const [astray, setAstray] = useState<number[] | null>(null);
   const { unit, setUnit } = useUnit();
   const words = useWords();
@@ -41,18 +42,13 @@ export function SewingTable({ book, way, place: start, wayChanged }: Props) {
   const next = () => astray === null && place.step < steps.length && go({ ...place, step: place.step + 1 });
   const back = () => astray === null && place.step > 0 && go({ ...place, step: place.step - 1 });
   const turn = () => go({ ...place, outsideUp: !place.outsideUp });
-  useKeys({
-    ' ': next,
-    enter: next,
-    arrowright: next,
-    pagedown: next,
-    backspace: back,
-    arrowleft: back,
-    pageup: back,
-    f: turn,
-    s: speech.toggle,
-    i: () => setUnit(unit === 'MM' ? 'INCH' : 'MM'),
-    escape: () => (astray === null ? leave() : setAstray(null)),
+  useKeys(SEWING_KEYS, {
+    next,
+    back,
+    turn,
+    speak: speech.toggle,
+    unit: () => setUnit(unit === 'MM' ? 'INCH' : 'MM'),
+    leave: () => (astray === null ? leave() : setAstray(null)),
   });
   // A pedal or a key must act at once, whatever had the focus before.
   const table = useRef<HTMLElement>(null);
@@ -72,7 +68,7 @@ export function SewingTable({ book, way, place: start, wayChanged }: Props) {
     if (result.kind === 'value') {
       leave();
     } else {
-      say(
+      setSaid(
         result.kind === 'conflict'
           ? `${result.conflict.message}. Leave the sewing and look at the book.`
           : failure(result),

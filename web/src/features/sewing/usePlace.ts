@@ -1,5 +1,5 @@
 import { useCallback, useEffect, useRef, useState } from 'react';
-import { api, outcome, type SewingPlace } from '../../api/client';
+import { api, failure, outcome, type SewingPlace } from '../../api/client';
 
 export interface Place {
   step: number;
@@ -31,7 +31,7 @@ export function usePlace(id: string, start: SewingPlace) {
       timer.current = setTimeout(() => void send(), RETRY_MS);
       return;
     }
-    setLost(result.kind === 'refused' ? result.problem.message : null);
+    setLost(result.kind === 'value' ? null : failure(result));
     void send();
   }, [id]);
 

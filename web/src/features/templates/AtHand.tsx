@@ -1,7 +1,7 @@
 import { Button, Input } from 'antd';
 import { useState, type FormEvent } from 'react';
 import { api, failure, outcome, type KeptView } from '../../api/client';
-import { FewChoice } from '../../ui/Choice';
+import { Segmented } from '../../ui/choices';
 import { keepTolerance, keptTolerance } from '../../ui/printing';
 import { useUnit } from '../../units/unit';
 
@@ -46,7 +46,7 @@ export function AtHand({ found }: { found: (templates: KeptView[] | null) => voi
   );
   return (
     <form className="at-hand" onSubmit={(event) => void find(event)} aria-label="A thing at hand">
-      <FewChoice
+      <Segmented
         label="At hand is"
         value={what}
         options={[

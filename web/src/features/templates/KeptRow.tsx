@@ -30,20 +30,12 @@ export function KeptRow({ kept, inks, scale, onCard, putOnCard, say }: Props) {
     if (result.kind === 'value') {
       await navigate(`/books/${result.value.id}/stations`);
     } else {
-      say(result.kind === 'refused' ? result.problem.message : result.kind === 'lost' ? result.message : '');
+      say(failure(result));
     }
   };
   const remove = async () => {
     const result = await outcome(api.DELETE('/api/templates/{id}', params));
-    say(
-      result.kind === 'value'
-        ? `“${kept.name}” is thrown away.`
-        : result.kind === 'lost'
-          ? result.message
-          : result.kind === 'refused'
-            ? result.problem.message
-            : '',
-    );
+    say(result.kind === 'value' ? `“${kept.name}” is thrown away.` : failure(result));
     await client.invalidateQueries({ queryKey: ['templates'] });
   };
   return (

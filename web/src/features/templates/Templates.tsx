@@ -5,7 +5,7 @@ import { Link } from 'react-router';
 import { api, value, type KeptView } from '../../api/client';
 import { useInks } from '../../ui/InkChoice';
 import { PaperChoice, PrinterChoice, usePrinting } from '../../ui/PrinterChoice';
-import { Told, Waiting } from '../../ui/Told';
+import { ErrorNote, Waiting } from '../../ui/ErrorNote';
 import { useUnit } from '../../units/unit';
 import { AtHand } from './AtHand';
 import { KeptRow } from './KeptRow';
@@ -19,7 +19,7 @@ export default function Templates() {
   const inks = useInks();
   const [found, setFound] = useState<string[] | null>(null);
   const [card, setCard] = useState<string[]>([]);
-  const [said, say] = useState('');
+  const [said, setSaid] = useState('');
   useEffect(() => {
     document.title = 'Kept templates · Itomichi';
   }, []);
@@ -48,7 +48,7 @@ export default function Templates() {
                   ? 'None that is kept fits it.'
                   : `${shown.length} of ${all.length} ${shown.length === 1 ? 'fits' : 'fit'} it.`))}
           </p>
-          {templates.isError && <Told message={templates.error.message} again={() => void templates.refetch()} />}
+          {templates.isError && <ErrorNote message={templates.error.message} again={() => void templates.refetch()} />}
           {templates.isPending && <Waiting what="Fetching the templates" />}
           {templates.data?.length === 0 && (
             <p className="row-empty">None is kept. A book’s template is kept at its Template stage.</p>
@@ -63,10 +63,10 @@ export default function Templates() {
                 onCard={lanes.includes(kept.id)}
                 putOnCard={(on) =>
                   on && lanes.length >= MOST_LANES
-                    ? say(`A card holds ${MOST_LANES} templates.`)
+                    ? setSaid(`A card holds ${MOST_LANES} templates.`)
                     : setCard(on ? [...lanes, kept.id] : lanes.filter((id) => id !== kept.id))
                 }
-                say={say}
+                say={setSaid}
               />
             ))}
           </ul>

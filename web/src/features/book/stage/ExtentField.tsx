@@ -1,6 +1,6 @@
 import type { BookDocument } from '../../../api/client';
 import { useSession } from '../../../state/useSession';
-import { ManyChoice } from '../../../ui/Choice';
+import { SelectField } from '../../../ui/choices';
 import { CountField } from '../fields';
 
 type By = BookDocument['extent']['by'];
@@ -26,7 +26,7 @@ export function ExtentField() {
           value={extent.number}
           edit={(d, number) => ({ ...d, extent: { ...d.extent, number } })}
         />
-        <ManyChoice
+        <SelectField
           label="Counted in"
           value={extent.by}
           options={(Object.keys(WORDS) as By[]).map((by) => ({ value: by, label: WORDS[by].what }))}

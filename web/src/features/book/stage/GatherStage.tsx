@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import { useSession } from '../../../state/useSession';
-import { FewChoice } from '../../../ui/Choice';
+import { Segmented } from '../../../ui/choices';
 import { StageFrame } from '../StageFrame';
 import { BlockChoices, BlockLook } from './gather/BlockLook';
 import { ExtentField } from './ExtentField';
@@ -35,7 +35,7 @@ export function GatherStage() {
         <>
           <ExtentField />
           {looks.length > 1 && (
-            <FewChoice
+            <Segmented
               label="Look at"
               value={look}
               options={looks.map((one) => ({ value: one, label: LABELS[one] }))}

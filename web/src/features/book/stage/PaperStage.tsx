@@ -1,7 +1,7 @@
 import { Button } from 'antd';
 import { useState } from 'react';
 import { useSession } from '../../../state/useSession';
-import { FewChoice, ManyChoice } from '../../../ui/Choice';
+import { Segmented, SelectField } from '../../../ui/choices';
 import { StageFrame } from '../StageFrame';
 import { CutChoices } from './paper/CutChoices';
 import { CutDrawing, CutList } from './paper/CutDrawing';
@@ -28,7 +28,7 @@ export function PaperStage() {
       stage="PAPER"
       choices={
         <>
-          <FewChoice
+          <Segmented
             label="Settle"
             value={look}
             options={[
@@ -39,7 +39,7 @@ export function PaperStage() {
             choose={setLook}
           />
           {papers.length > 1 && look !== 'leaf' && (
-            <ManyChoice
+            <SelectField
               label="Which paper"
               value={String(number)}
               options={papers.map((paper, i) => ({ value: String(i), label: paper.name }))}

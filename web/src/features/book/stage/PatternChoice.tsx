@@ -1,7 +1,7 @@
 import { useQuery } from '@tanstack/react-query';
 import { api, outcome, value } from '../../../api/client';
 import { useSession } from '../../../state/useSession';
-import { ManyChoice } from '../../../ui/Choice';
+import { SelectField } from '../../../ui/choices';
 
 /** The kept patterns of the binder's own, for a book that is bound in one. */
 export function PatternChoice() {
@@ -20,7 +20,7 @@ export function PatternChoice() {
   const kept = patterns.data ?? [];
   const same = kept.find((one) => one.name === taken?.name);
   return (
-    <ManyChoice
+    <SelectField
       label="Own pattern"
       value={same?.id ?? ''}
       options={[

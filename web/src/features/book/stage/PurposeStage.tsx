@@ -1,7 +1,7 @@
 import { Button, Checkbox } from 'antd';
 import type { BookDocument } from '../../../api/client';
 import { useSession } from '../../../state/useSession';
-import { FewChoice } from '../../../ui/Choice';
+import { Segmented } from '../../../ui/choices';
 import { CountField, TextField } from '../fields';
 import { StageFrame } from '../StageFrame';
 import { PatternChoice } from './PatternChoice';
@@ -66,7 +66,7 @@ export function PurposeStage() {
               }
             />
           </div>
-          <FewChoice
+          <Segmented
             label="Made by hands"
             value={document.use.hands}
             options={[
@@ -84,7 +84,7 @@ export function PurposeStage() {
               value={document.use.copies}
               edit={(d, copies) => withUse({ copies })(d)}
             />
-            <FewChoice
+            <Segmented
               label="Printed in"
               value={document.unit}
               options={[

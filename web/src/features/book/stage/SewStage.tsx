@@ -3,7 +3,7 @@ import { useState } from 'react';
 import { Link } from 'react-router';
 import type { WayStep, WayView } from '../../../api/client';
 import { useSession } from '../../../state/useSession';
-import { Waiting } from '../../../ui/Told';
+import { Waiting } from '../../../ui/ErrorNote';
 import { Measure } from '../../../units/Measure';
 import { StageFrame } from '../StageFrame';
 import { useWay } from '../useWay';
@@ -56,20 +56,20 @@ function Moves({ way, step }: { way: WayView; step: number }) {
   const signatures = way.work.layers.length;
   const few = way.steps.length <= 40;
   const here = way.steps[Math.min(step, way.steps.length - 1)]?.signature ?? 1;
-  const [chosen, choose] = useState<number | null>(null);
+  const [chosen, setChosen] = useState<number | null>(null);
   const signature = Math.min(chosen ?? here, signatures);
   const shown = few ? way.steps : way.steps.filter((one) => one.signature === signature);
   return (
     <>
       {!few && (
         <div className="sew-signatures" role="group" aria-label="Signatures">
-          <Button size="small" disabled={signature === 1} onClick={() => choose(signature - 1)}>
+          <Button size="small" disabled={signature === 1} onClick={() => setChosen(signature - 1)}>
             Before
           </Button>
           <span>
             Signature {signature} of {signatures}
           </span>
-          <Button size="small" disabled={signature === signatures} onClick={() => choose(signature + 1)}>
+          <Button size="small" disabled={signature === signatures} onClick={() => setChosen(signature + 1)}>
             After
           </Button>
         </div>

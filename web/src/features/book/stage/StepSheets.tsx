@@ -2,7 +2,7 @@ import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { api, value } from '../../../api/client';
 import { useSession } from '../../../state/useSession';
-import { ManyChoice } from '../../../ui/Choice';
+import { SelectField } from '../../../ui/choices';
 
 type Paper = 'A4' | 'LETTER';
 
@@ -20,7 +20,7 @@ export function StepSheets() {
   return (
     <div className="step-sheets">
       <h2 className="sew-notation-name">On paper</h2>
-      <ManyChoice
+      <SelectField
         label="Printed on"
         value={paper}
         options={[

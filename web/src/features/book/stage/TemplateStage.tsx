@@ -3,9 +3,9 @@ import { Button, Checkbox } from 'antd';
 import { useState } from 'react';
 import { api, value, type SheetView, type TemplateKind } from '../../../api/client';
 import { useSession } from '../../../state/useSession';
-import { FewChoice } from '../../../ui/Choice';
+import { Segmented } from '../../../ui/choices';
 import { PaperChoice, PrinterChoice, usePrinting } from '../../../ui/PrinterChoice';
-import { Told, Waiting } from '../../../ui/Told';
+import { ErrorNote, Waiting } from '../../../ui/ErrorNote';
 import { Measure } from '../../../units/Measure';
 import { StageFrame } from '../StageFrame';
 import { FittingTemplates } from './template/FittingTemplates';
@@ -49,7 +49,7 @@ export function TemplateStage() {
         <>
           {sheet.data && <Kinds sheet={sheet.data} taken={taken} choose={setKinds} />}
           {taken.some((kind) => ON_COVERS.includes(kind)) && (
-            <FewChoice
+            <Segmented
               label="The cover is seen"
               value={inside ? 'inside' : 'outside'}
               options={[
@@ -115,7 +115,7 @@ export function TemplateStage() {
       drawing={(width, height) => (
         <>
           {sheet.isPending && <Waiting what="Drawing the sheet" />}
-          {sheet.isError && <Told message={sheet.error.message} again={() => void sheet.refetch()} />}
+          {sheet.isError && <ErrorNote message={sheet.error.message} again={() => void sheet.refetch()} />}
           {sheet.data && (
             <Preview
               sheet={sheet.data}

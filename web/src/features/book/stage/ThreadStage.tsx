@@ -1,5 +1,5 @@
 import { useSession } from '../../../state/useSession';
-import { FewChoice, ManyChoice } from '../../../ui/Choice';
+import { Segmented, SelectField } from '../../../ui/choices';
 import { CountField, LengthField, TextField } from '../fields';
 import { NotPlannedYet } from '../NotPlannedYet';
 import { StageFrame } from '../StageFrame';
@@ -36,7 +36,7 @@ export function ThreadStage() {
             edit={(d, name) => withThread({ name })(d)}
           />
           <FineChoice />
-          <FewChoice
+          <Segmented
             label="Strands"
             value={String(thread.strands)}
             options={[
@@ -53,7 +53,7 @@ export function ThreadStage() {
           <SewnOn />
           <Parted />
           {state.plan.sewing?.choosesKnot && (
-            <FewChoice
+            <Segmented
               label="Knot"
               value={thread.knot === 'OUTSIDE' ? 'OUTSIDE' : 'INSIDE'}
               options={[
@@ -65,7 +65,7 @@ export function ThreadStage() {
               }
             />
           )}
-          <ManyChoice
+          <SelectField
             label="Turns of the knot"
             value={String(thread.turns)}
             options={[

@@ -2,7 +2,7 @@ import { Checkbox } from 'antd';
 import { useState } from 'react';
 import { BlockEnd } from '../../../../drawing/BlockEnd';
 import { useSession } from '../../../../state/useSession';
-import { FewChoice } from '../../../../ui/Choice';
+import { Segmented } from '../../../../ui/choices';
 import { useWords } from '../../../../units/unit';
 import { LengthField } from '../../fields';
 import { ThreadFromDrawer } from '../../ThreadFromDrawer';
@@ -23,7 +23,7 @@ export function BlockChoices() {
       />
       {bound.folded && (
         <>
-          <FewChoice
+          <Segmented
             label="Pressed"
             value={gathering.pressing}
             options={[
@@ -40,7 +40,7 @@ export function BlockChoices() {
             Two signatures on each length of thread
           </Checkbox>
           <ThreadFromDrawer />
-          <FewChoice
+          <Segmented
             label="Strands"
             value={String(state.document.thread.strands)}
             options={[

@@ -2,7 +2,7 @@ import { Button } from 'antd';
 import { useState } from 'react';
 import type { BookDocument } from '../../../../api/client';
 import { useSession } from '../../../../state/useSession';
-import { ManyChoice } from '../../../../ui/Choice';
+import { SelectField } from '../../../../ui/choices';
 import { LengthField } from '../../fields';
 import { withGathering } from './SplitLook';
 
@@ -51,7 +51,7 @@ export function RecipeChoices() {
   return (
     <>
       {recipes.length > 1 && (
-        <ManyChoice
+        <SelectField
           label="Recipe, taken in turn"
           value={String(number)}
           options={recipes.map((one, i) => ({
@@ -120,7 +120,7 @@ function SheetLine({ recipe, at, sheet, last }: { recipe: number; at: number; sh
   );
   return (
     <li>
-      <ManyChoice
+      <SelectField
         label={`${name}${at === 0 ? ', outermost' : ''}`}
         value={String(sheet.paper)}
         options={papers.map((paper, i) => ({ value: String(i), label: paper.name }))}

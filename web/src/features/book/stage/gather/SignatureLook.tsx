@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import { NestEnds } from '../../../../drawing/NestEnds';
 import { useSession } from '../../../../state/useSession';
-import { FewChoice, ManyChoice } from '../../../../ui/Choice';
+import { Segmented, SelectField } from '../../../../ui/choices';
 import { useWords } from '../../../../units/unit';
 import { LengthField } from '../../fields';
 import { TakeFrom } from '../../TakeFrom';
@@ -12,7 +12,7 @@ export function SignatureChoices() {
   const { document } = state;
   return (
     <>
-      <FewChoice
+      <Segmented
         label="Fore edge"
         value={document.leaf.trimmed ? 'trim' : 'leave'}
         options={[
@@ -26,7 +26,7 @@ export function SignatureChoices() {
           }))
         }
       />
-      <FewChoice
+      <Segmented
         label="Cover"
         value={document.cover.wanted ? 'soft' : 'none'}
         options={[
@@ -94,7 +94,7 @@ export function SignatureLook({ width, height }: { width: number; height: number
     <>
       {many && (
         <div className="cut-which">
-          <ManyChoice
+          <SelectField
             label="Signature"
             value={String(number)}
             options={nests.map((one, i) => {

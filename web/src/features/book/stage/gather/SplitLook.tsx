@@ -4,7 +4,7 @@ import { Fragment } from 'react';
 import { api, value, type BookDocument, type SplitView } from '../../../../api/client';
 import { Bundle } from '../../../../drawing/Bundle';
 import { useSession } from '../../../../state/useSession';
-import { Told, Waiting } from '../../../../ui/Told';
+import { ErrorNote, Waiting } from '../../../../ui/ErrorNote';
 import { Measure } from '../../../../units/Measure';
 import { MaybeCountField } from '../../fields';
 
@@ -115,7 +115,7 @@ export function SplitLook({ width }: { width: number }) {
   const room = Math.max(80, (width - 10) / Math.max(1, shown.length) - 10);
   const scale = Math.min(196 / thickest, 9);
   if (splits.isError) {
-    return <Told message={splits.error.message} again={() => void splits.refetch()} />;
+    return <ErrorNote message={splits.error.message} again={() => void splits.refetch()} />;
   }
   if (!splits.data) {
     return <Waiting what="Dividing the sheets" />;

@@ -1,7 +1,7 @@
 import { Button } from 'antd';
 import { useCatalogue } from '../../../../api/catalogue';
 import { useSession } from '../../../../state/useSession';
-import { FewChoice } from '../../../../ui/Choice';
+import { Segmented } from '../../../../ui/choices';
 import { LengthField, MaybeCountField } from '../../fields';
 import { SizeChoice } from '../../SizeChoice';
 import { paperAt, paperField, withPaper, withStock, type Paper, type Stock } from '../../papers';
@@ -19,7 +19,7 @@ export function CutChoices({ number }: { number: number }) {
   };
   return (
     <>
-      <FewChoice
+      <Segmented
         label="The paper comes"
         value={paper.stock ? 'stock' : 'size'}
         options={[
@@ -36,7 +36,7 @@ export function CutChoices({ number }: { number: number }) {
       {paper.stock ? <StockFields number={number} stock={paper.stock} /> : <GrainOfCut number={number} />}
       {paper.stock && (
         <>
-          <FewChoice
+          <Segmented
             label="Parted"
             value={cutting.manner}
             options={[
@@ -47,7 +47,7 @@ export function CutChoices({ number }: { number: number }) {
               session.change(manner === 'CUT' ? 'cut' : 'torn', (d) => ({ ...d, cutting: { ...d.cutting, manner } }))
             }
           />
-          <FewChoice
+          <Segmented
             label="First of all"
             value={cutting.grainFirst ? 'grain' : 'most'}
             options={[
@@ -87,7 +87,7 @@ function GrainOfCut({ number }: { number: number }) {
   const { session, state } = useSession();
   const grains = useCatalogue()?.grains ?? [];
   return (
-    <FewChoice
+    <Segmented
       label="Grain"
       value={paperAt(state.document, number).grain}
       options={grains.map((grain) => ({ value: grain.key as Paper['grain'], label: grain.words }))}
@@ -135,7 +135,7 @@ function StockFields({ number, stock }: { number: number; stock: Stock }) {
           edit={(d, heightMm) => withStock(number, { heightMm })(d)}
         />
       </div>
-      <FewChoice
+      <Segmented
         label="Grain of the stock sheet"
         value={stock.grain}
         options={(catalogue?.sheetGrains ?? []).map((grain) => ({

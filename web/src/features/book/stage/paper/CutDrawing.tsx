@@ -2,7 +2,7 @@ import { useState } from 'react';
 import { LeafSheet } from '../../../../drawing/LeafSheet';
 import { StockSheet } from '../../../../drawing/StockSheet';
 import { useSession } from '../../../../state/useSession';
-import { ManyChoice } from '../../../../ui/Choice';
+import { SelectField } from '../../../../ui/choices';
 import { Measure } from '../../../../units/Measure';
 import { useUnit } from '../../../../units/unit';
 import { TakeOut } from './TakeOut';
@@ -44,7 +44,7 @@ export function CutDrawing({ number, width, height }: Props) {
     <>
       {many && (
         <div className="cut-which">
-          <ManyChoice
+          <SelectField
             label="Sheets parted alike"
             value={String(Math.min(chosen, cutting.layouts.length - 1))}
             options={cutting.layouts.map((one, i) => ({

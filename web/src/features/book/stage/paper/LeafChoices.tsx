@@ -1,9 +1,9 @@
 import { Button } from 'antd';
 import { useState } from 'react';
-import { api, outcome } from '../../../../api/client';
+import { api, failure, outcome } from '../../../../api/client';
 import { useCatalogue } from '../../../../api/catalogue';
 import { useSession } from '../../../../state/useSession';
-import { FewChoice } from '../../../../ui/Choice';
+import { Segmented } from '../../../../ui/choices';
 import { TypedField } from '../../../../ui/TypedField';
 import { Measure } from '../../../../units/Measure';
 import { useUnit } from '../../../../units/unit';
@@ -19,7 +19,7 @@ export function LeafChoices() {
   const [by, setBy] = useState<By>('size');
   return (
     <>
-      <FewChoice
+      <Segmented
         label="The leaf is"
         value={by}
         options={[
@@ -123,7 +123,7 @@ function ByCover() {
   const take = (part: Part) => async (text: string) => {
     const read = await outcome(api.POST('/api/reading/length', { body: { text, unit } }));
     if (read.kind !== 'value') {
-      return read.kind === 'refused' ? read.problem.message : read.kind === 'lost' ? read.message : null;
+      return failure(read);
     }
     setTyped((before) => ({ ...before, [part]: { text, mm: read.value.mm } }));
     return null;
@@ -139,7 +139,7 @@ function ByCover() {
       setWrong(null);
       session.change('leaf to fit a cover', (d) => ({ ...d, leaf: { ...d.leaf, ...found.value } }));
     } else {
-      setWrong(found.kind === 'refused' ? found.problem.message : found.kind === 'lost' ? found.message : null);
+      setWrong(failure(found));
     }
   };
   return (

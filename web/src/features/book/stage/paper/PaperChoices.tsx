@@ -2,7 +2,7 @@ import { Button } from 'antd';
 import { useCatalogue } from '../../../../api/catalogue';
 import { useThings } from '../../../../api/drawers';
 import { useSession } from '../../../../state/useSession';
-import { FewChoice, ManyChoice } from '../../../../ui/Choice';
+import { Segmented, SelectField } from '../../../../ui/choices';
 import { CountField, LengthField, TextField, WeightField } from '../../fields';
 import { paperAt, paperField, withPaper, type Paper } from '../../papers';
 
@@ -75,7 +75,7 @@ function FromDrawer({ number }: { number: number }) {
   };
   return (
     <>
-      <ManyChoice
+      <SelectField
         label="From the drawer"
         value={from?.id ?? NONE}
         options={[
@@ -126,7 +126,7 @@ function ThicknessChoice({ number }: { number: number }) {
   const total = state.plan.measures[`${measures}.stack.totalMm`];
   return (
     <>
-      <ManyChoice
+      <SelectField
         label="Kind"
         value={paper.bulk}
         options={bulks.map((bulk) => ({ value: bulk.key as Paper['bulk'], label: bulk.words }))}
@@ -137,7 +137,7 @@ function ThicknessChoice({ number }: { number: number }) {
           )
         }
       />
-      <FewChoice
+      <Segmented
         label="Thickness"
         value={stack ? 'stack' : 'bulk'}
         options={[

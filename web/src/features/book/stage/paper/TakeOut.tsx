@@ -1,7 +1,7 @@
 import { useQueryClient } from '@tanstack/react-query';
 import { Button } from 'antd';
 import { useState } from 'react';
-import { api, outcome } from '../../../../api/client';
+import { api, failure, outcome } from '../../../../api/client';
 import { useThings } from '../../../../api/drawers';
 import { useSession } from '../../../../state/useSession';
 import { paperAt } from '../../papers';
@@ -11,7 +11,7 @@ export function TakeOut({ number, sheets }: { number: number; sheets: number }) 
   const { state } = useSession();
   const client = useQueryClient();
   const things = useThings('PAPERS')?.things ?? [];
-  const [said, say] = useState<string | null>(null);
+  const [said, setSaid] = useState<string | null>(null);
   const from = things.find((thing) => thing.id === paperAt(state.document, number).drawerId);
   const left = from?.cells['have']?.mm;
   if (!from || left === undefined || sheets === 0) {
@@ -24,14 +24,12 @@ export function TakeOut({ number, sheets }: { number: number; sheets: number }) 
         body: { number: sheets },
       }),
     );
-    say(
+    setSaid(
       result.kind === 'value'
         ? `${sheets} taken; ${result.value.cells['have']?.mm} of ${from.name} are left.`
-        : result.kind === 'refused'
-          ? result.problem.message
-          : result.kind === 'lost'
-            ? `${result.message} Nothing was taken.`
-            : null,
+        : result.kind === 'lost'
+          ? `${result.message} Nothing was taken.`
+          : failure(result),
     );
     await client.invalidateQueries({ queryKey: ['drawer', 'PAPERS'] });
   };

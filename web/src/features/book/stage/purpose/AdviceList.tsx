@@ -2,7 +2,7 @@ import { keepPreviousData, useQuery } from '@tanstack/react-query';
 import { Button } from 'antd';
 import { api, value } from '../../../../api/client';
 import { useSession } from '../../../../state/useSession';
-import { Told, Waiting } from '../../../../ui/Told';
+import { ErrorNote, Waiting } from '../../../../ui/ErrorNote';
 import { Measure } from '../../../../units/Measure';
 
 /** Every structure with what speaks for and against it, the best advised first. */
@@ -15,7 +15,7 @@ export function AdviceList() {
     placeholderData: keepPreviousData,
   });
   if (advice.isError) {
-    return <Told message={advice.error.message} again={() => void advice.refetch()} />;
+    return <ErrorNote message={advice.error.message} again={() => void advice.refetch()} />;
   }
   if (!advice.data) {
     return <Waiting what="Weighing the structures" />;

@@ -1,6 +1,7 @@
 import type { KeyboardEvent, PointerEvent } from 'react';
 import type { HolesView, StationView } from '../../../../api/client';
 import { Fold } from '../../../../drawing/Fold';
+import { between, pointedMm } from '../../../../drawing/pointed';
 import { Ruler } from '../../../../drawing/Ruler';
 import { useSession } from '../../../../state/useSession';
 import { useUnit, useWords } from '../../../../units/unit';
@@ -24,6 +25,7 @@ export function FoldBoard({ width, depth }: { width: number; depth: number }) {
   const { stations: wish } = state.document;
   const heightMm = holes.heightMm;
   const scale = (width - 2 * LEFT) / heightMm;
+  const drawnAt = { left: LEFT, top: TOP, scale };
   const { moved, held, show, keep, keepSoon } = useMoved<number[]>((document, places) => placed(places)(document));
   const places = moved ?? holes.stations.map((station) => station.fromHeadMm);
   const punched = state.document.done.includes('TEMPLATE');
@@ -33,7 +35,7 @@ export function FoldBoard({ width, depth }: { width: number; depth: number }) {
     const last = places.length - 1;
     const low = index === 0 ? 0 : places[index - 1]! + APART_MM;
     const high = index === last ? heightMm : places[index + 1]! - APART_MM;
-    const at = whole(Math.min(high, Math.max(low, mm)));
+    const at = whole(between(mm, low, high));
     const next = places.map((place, i) =>
       i === index ? at : mirrored && i === last - index ? whole(heightMm - at) : place,
     );
@@ -41,8 +43,7 @@ export function FoldBoard({ width, depth }: { width: number; depth: number }) {
     return next;
   };
   const add = (event: PointerEvent<SVGRectElement>) => {
-    const box = event.currentTarget.ownerSVGElement!.getBoundingClientRect();
-    const mm = whole((event.clientX - box.left - LEFT) / scale);
+    const mm = whole(pointedMm(event, drawnAt).rightMm);
     const added = mirrored && Math.abs(mm - heightMm / 2) > APART_MM ? [mm, whole(heightMm - mm)] : [mm];
     const next = [...places, ...added].sort((a, b) => a - b);
     if (next.every((place, i) => i === 0 || place - next[i - 1]! >= APART_MM)) {
@@ -63,9 +64,8 @@ export function FoldBoard({ width, depth }: { width: number; depth: number }) {
       held.current = index;
     },
     move: (event: PointerEvent<SVGGElement>) => {
-      if (held.current !== null && event.currentTarget.ownerSVGElement) {
-        const box = event.currentTarget.ownerSVGElement.getBoundingClientRect();
-        move(held.current, (event.clientX - box.left - LEFT) / scale);
+      if (held.current !== null) {
+        move(held.current, pointedMm(event, drawnAt).rightMm);
       }
     },
     up: () => {

@@ -1,4 +1,5 @@
 import type { RowsView } from '../../../../api/client';
+import { between, pointedMm } from '../../../../drawing/pointed';
 import { useUnit, useWords } from '../../../../units/unit';
 import { whole } from './edits';
 import { EDGE, LANE, seen, type Look } from './look';
@@ -26,7 +27,7 @@ export function HandLane({ chosen, choose, rows, width, scale, look, now, moving
   const move = (index: number, mm: number) => {
     const low = index === 0 ? 0 : now[index - 1]! + APART_MM;
     const high = index === now.length - 1 ? rows.widthMm : now[index + 1]! - APART_MM;
-    const next = now.map((place, i) => (i === index ? whole(Math.min(high, Math.max(low, mm))) : place));
+    const next = now.map((place, i) => (i === index ? whole(between(mm, low, high)) : place));
     show(next);
     return next;
   };
@@ -57,9 +58,8 @@ export function HandLane({ chosen, choose, rows, width, scale, look, now, moving
               held.current = i;
             }}
             onPointerMove={(event) => {
-              if (held.current !== null && event.currentTarget.ownerSVGElement) {
-                const box = event.currentTarget.ownerSVGElement.getBoundingClientRect();
-                const mm = (event.clientX - box.left - EDGE) / scale;
+              if (held.current !== null) {
+                const mm = pointedMm(event, { left: EDGE, top: 0, scale }).rightMm;
                 move(held.current, look === 'outside' ? mm : rows.widthMm - mm);
               }
             }}

@@ -1,6 +1,6 @@
 import { Button, Checkbox } from 'antd';
 import { useSession } from '../../../../state/useSession';
-import { ManyChoice } from '../../../../ui/Choice';
+import { SelectField } from '../../../../ui/choices';
 import { CountField, LengthField } from '../../fields';
 import { useHoles, whole, withStations, type Stations } from './edits';
 
@@ -38,7 +38,7 @@ export function PlaceChoices({ side }: { side: boolean }) {
   };
   return (
     <>
-      <ManyChoice
+      <SelectField
         label={`${what} placed by`}
         value={stations.scheme}
         options={SCHEMES.filter((one) => !side || one.value !== 'PAIRS')}
@@ -139,7 +139,7 @@ function Numbers({ what }: { what: string }) {
             field="stations.exemplarHeightMm"
             edit={(d, exemplarHeightMm) => withStations({ exemplarHeightMm })(d)}
           />
-          <ManyChoice
+          <SelectField
             label="Brought over"
             value={stations.carry}
             options={[
@@ -189,7 +189,7 @@ function Count({ what }: { what: string }) {
   const usual = state.plan.bound.plannable ? ODD : ANY;
   const counts = usual.includes(count) ? usual : [...usual, count];
   return (
-    <ManyChoice
+    <SelectField
       label={what}
       value={count}
       options={counts.map((one) => ({ value: one, label: one }))}

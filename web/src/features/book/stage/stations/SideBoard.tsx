@@ -1,5 +1,6 @@
 import type { PointerEvent } from 'react';
 import type { BookDocument, SideHoleView, SideView } from '../../../../api/client';
+import { between, pointedMm } from '../../../../drawing/pointed';
 import { Ruler } from '../../../../drawing/Ruler';
 import { useSession } from '../../../../state/useSession';
 import { useUnit, useWords } from '../../../../units/unit';
@@ -31,12 +32,13 @@ export function SideBoard({ width, side }: { width: number; side: SideView }) {
   const punched = state.document.done.includes('TEMPLATE');
   const x = (mm: number) => LEFT + mm * scale;
   const y = (mm: number) => TOP + mm * scale;
+  const onLeaf = (rightMm: number, downMm: number) => ({
+    fromHeadMm: whole(between(rightMm, 0, heightMm)),
+    fromSpineMm: whole(between(downMm, 0, side.widthMm)),
+  });
   const pointed = (event: PointerEvent<SVGElement>) => {
-    const box = event.currentTarget.ownerSVGElement!.getBoundingClientRect();
-    return {
-      fromHeadMm: whole(Math.min(heightMm, Math.max(0, (event.clientX - box.left - LEFT) / scale))),
-      fromSpineMm: whole(Math.min(side.widthMm, Math.max(0, (event.clientY - box.top - TOP) / scale))),
-    };
+    const { rightMm, downMm } = pointedMm(event, { left: LEFT, top: TOP, scale });
+    return onLeaf(rightMm, downMm);
   };
   const move = (index: number, to: { fromHeadMm: number; fromSpineMm: number }) => {
     const next = holes.map((hole, i) => (i === index ? { ...hole, ...to } : hole));
@@ -122,10 +124,7 @@ export function SideBoard({ width, side }: { width: number; side: SideView }) {
               }
               const by = nudge(event, unit);
               if (by) {
-                const next = move(i, {
-                  fromHeadMm: whole(Math.min(heightMm, Math.max(0, at.fromHeadMm + by.right))),
-                  fromSpineMm: whole(Math.min(side.widthMm, Math.max(0, at.fromSpineMm + by.down))),
-                });
+                const next = move(i, onLeaf(at.fromHeadMm + by.right, at.fromSpineMm + by.down));
                 keepSoon(next, `hole ${hole.number} moved`);
               }
             }}

@@ -1,7 +1,7 @@
 import { Button, Checkbox } from 'antd';
 import type { BookDocument, SideView } from '../../../../api/client';
 import { useSession } from '../../../../state/useSession';
-import { ManyChoice } from '../../../../ui/Choice';
+import { SelectField } from '../../../../ui/choices';
 import { TypedField } from '../../../../ui/TypedField';
 import { useWords } from '../../../../units/unit';
 import { LengthField } from '../../fields';
@@ -113,7 +113,7 @@ function LooseSheets({ side }: { side: SideView }) {
             shown={side.loose[i]?.height}
             edit={(d, heightMm) => set(i, { heightMm })(d)}
           />
-          <ManyChoice
+          <SelectField
             label="Level at"
             value={sheet.level}
             options={LEVELS}

@@ -1,6 +1,6 @@
 import { Button } from 'antd';
 import { useSession } from '../../../../state/useSession';
-import { FewChoice, ManyChoice } from '../../../../ui/Choice';
+import { Segmented, SelectField } from '../../../../ui/choices';
 import { LengthField } from '../../fields';
 import { LEVELS, useHoles, whole, withStations } from './edits';
 
@@ -20,7 +20,7 @@ export function UnlikeChoices() {
       <h2>Signatures of another height</h2>
       {unlike.map((one, i) => (
         <div key={i} className="field-pair">
-          <ManyChoice
+          <SelectField
             label="Signature"
             value={String(one.signature)}
             options={folds.map((_, number) => ({ value: String(number + 1), label: String(number + 1) }))}
@@ -69,7 +69,7 @@ export function UnlikeChoices() {
         </Button>
       )}
       {unlike.length > 0 && (
-        <FewChoice
+        <Segmented
           label="They are level at"
           value={state.document.stations.level}
           options={LEVELS}

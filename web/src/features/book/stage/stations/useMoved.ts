@@ -1,6 +1,8 @@
-import { useEffect, useRef, useState, type KeyboardEvent } from 'react';
+import { useCallback, useEffect, useRef, useState, type KeyboardEvent } from 'react';
 import type { BookDocument } from '../../../../api/client';
 import { useSession } from '../../../../state/useSession';
+import { called, keyName } from '../../../../ui/keys';
+import { BOARD_KEYS } from '../../keys';
 import { usePreview } from './usePreview';
 
 const SETTLES_MS = 400;
@@ -15,7 +17,7 @@ export function useMoved<T>(apply: (document: BookDocument, moved: T) => BookDoc
   const { session, state } = useSession();
   const [moved, setMoved] = useState<T | null>(null);
   const held = useRef<number | null>(null);
-  const settle = useRef<ReturnType<typeof setTimeout> | undefined>(undefined);
+  const resting = useRef<{ next: T; what: string; timer: ReturnType<typeof setTimeout> } | null>(null);
   const preview = usePreview();
 
   // What is kept has caught up with what was moved.
@@ -24,9 +26,23 @@ export function useMoved<T>(apply: (document: BookDocument, moved: T) => BookDoc
       setMoved(null);
     }
   }, [state.view]);
-  useEffect(() => () => clearTimeout(settle.current), []);
 
   const keep = (next: T, what: string) => session.change(what, (document) => apply(document, next));
+  const keepNow = useRef(keep);
+  useEffect(() => {
+    keepNow.current = keep;
+  });
+  const settle = useCallback(() => {
+    const last = resting.current;
+    resting.current = null;
+    if (last) {
+      clearTimeout(last.timer);
+      keepNow.current(last.next, last.what);
+    }
+  }, []);
+  // Leaving the drawing keeps what keys have moved, though they have not rested.
+  useEffect(() => settle, [settle]);
+
   return {
     moved,
     held,
@@ -37,8 +53,8 @@ export function useMoved<T>(apply: (document: BookDocument, moved: T) => BookDoc
     keep,
     /** Keeps what keys have moved once they rest. */
     keepSoon: (next: T, what: string) => {
-      clearTimeout(settle.current);
-      settle.current = setTimeout(() => keep(next, what), SETTLES_MS);
+      clearTimeout(resting.current?.timer);
+      resting.current = { next, what, timer: setTimeout(settle, SETTLES_MS) };
     },
   };
 }
@@ -60,5 +76,5 @@ export function nudge(event: KeyboardEvent, unit: 'MM' | 'INCH'): { right: numbe
 }
 
 export function removes(event: KeyboardEvent): boolean {
-  return event.key === 'Delete' || event.key === 'Backspace';
+  return called(BOARD_KEYS, keyName(event)) === 'remove';
 }

@@ -81,19 +81,19 @@ function KeepThis() {
   const [name, setName] = useState('');
   const [notes, setNotes] = useState('');
   const [ink, setInk] = useState<InkView['ink']>('BLACK');
-  const [said, say] = useState<{ text: string; wrong: boolean } | null>(null);
+  const [said, setSaid] = useState<{ text: string; wrong: boolean } | null>(null);
   const keep = async (event: FormEvent) => {
     event.preventDefault();
     const result = await outcome(
       api.POST('/api/books/{id}/templates', { params: { path: { id: state.view.id } }, body: { name, notes, ink } }),
     );
     if (result.kind === 'value') {
-      say({ text: `“${result.value.name}” is kept.`, wrong: false });
+      setSaid({ text: `“${result.value.name}” is kept.`, wrong: false });
       setOpen(false);
       await client.invalidateQueries({ queryKey: ['fitting'] });
       await client.invalidateQueries({ queryKey: ['templates'] });
     } else {
-      say({
+      setSaid({
         text: failure(result),
         wrong: true,
       });
@@ -107,7 +107,7 @@ function KeepThis() {
           onClick={() => {
             setName(state.document.name);
             setOpen(true);
-            say(null);
+            setSaid(null);
           }}
         >
           Keep this template

@@ -1,6 +1,6 @@
 import { Button, Input } from 'antd';
 import { useState, type FormEvent } from 'react';
-import { api, outcome, type Outcome, type PrinterView, type SheetView } from '../../../../api/client';
+import { api, failure, outcome, type Outcome, type PrinterView, type SheetView } from '../../../../api/client';
 import { useSession } from '../../../../state/useSession';
 import { Measure } from '../../../../units/Measure';
 import { useUnit } from '../../../../units/unit';
@@ -28,7 +28,7 @@ export function PrinterBars({ sheet, printer, corrected }: Props) {
     } else if (result.kind === 'refused') {
       setWrong({ field: result.problem.field ?? 'across', line: result.problem.message });
     } else {
-      setWrong({ field: 'across', line: result.kind === 'lost' ? result.message : result.conflict.message });
+      setWrong({ field: 'across', line: failure(result) });
     }
   };
   const correct = async (event: FormEvent) => {

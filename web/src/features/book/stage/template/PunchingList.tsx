@@ -16,7 +16,7 @@ export function PunchingList() {
   const words = useWords();
   const holes = useHoles();
   const client = useQueryClient();
-  const [whole, showWhole] = useState(false);
+  const [whole, setWhole] = useState(false);
   const [lost, setLost] = useState<string | null>(null);
   const key = ['punching', id, state.view.version];
   const punched = useQuery({
@@ -27,6 +27,8 @@ export function PunchingList() {
   const ticked = punched.data?.ticked ?? [];
   const keep = async (next: number[]) => {
     const before = punched.data;
+    // An answer that was asked for before this tick knows nothing of it.
+    await client.cancelQueries({ queryKey: key });
     client.setQueryData(key, { ticked: next, planChanged: false });
     const result = await outcome(
       api.PUT('/api/books/{id}/punching', { params: { path: { id } }, body: { ticked: next } }),
@@ -88,7 +90,7 @@ export function PunchingList() {
         ))}
       </ol>
       {holes.ticks.length > SHORT && (
-        <Button size="small" onClick={() => showWhole(!whole)}>
+        <Button size="small" onClick={() => setWhole(!whole)}>
           {whole ? 'Only the first' : `All ${holes.ticks.length} lines`}
         </Button>
       )}

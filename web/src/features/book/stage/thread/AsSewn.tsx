@@ -5,7 +5,7 @@ import { ThreadLine } from '../../../../drawing/ThreadLine';
 import { inHand } from '../../../../drawing/way/look';
 import { WorkDrawing } from '../../../../drawing/way/WorkDrawing';
 import { useSession } from '../../../../state/useSession';
-import { Waiting } from '../../../../ui/Told';
+import { Waiting } from '../../../../ui/ErrorNote';
 import { useUnit, useWords } from '../../../../units/unit';
 
 const SpineInSpace = lazy(() => import('../../../../drawing/way/SpineInSpace'));

@@ -1,6 +1,6 @@
 import { useCatalogue } from '../../../../api/catalogue';
 import { useSession } from '../../../../state/useSession';
-import { ManyChoice } from '../../../../ui/Choice';
+import { SelectField } from '../../../../ui/choices';
 import { CountField, LengthField } from '../../fields';
 import { withCount, withThread, type Thread } from './edits';
 
@@ -13,14 +13,14 @@ export function FineChoice() {
   return (
     <>
       <div className="field-pair">
-        <ManyChoice
+        <SelectField
           label="Fibre"
           value={thread.fibre}
           options={fibres.map((fibre) => ({ value: fibre.key as Thread['fibre'], label: fibre.words }))}
           choose={(fibre) => session.change('fibre', withThread({ fibre }))}
         />
-        <ManyChoice
-          label="Told by"
+        <SelectField
+          label="ErrorNote by"
           value={count.system}
           options={[
             { value: 'LINEN', label: 'linen' },

@@ -1,5 +1,5 @@
 import { useSession } from '../../../../state/useSession';
-import { ManyChoice } from '../../../../ui/Choice';
+import { SelectField } from '../../../../ui/choices';
 import { Measure } from '../../../../units/Measure';
 import { CountField } from '../../fields';
 import { withStitch, type Stitch } from './edits';
@@ -22,7 +22,7 @@ export function Parted() {
   return (
     <>
       {sewing.goesOn && (
-        <ManyChoice
+        <SelectField
           label="Sewn with"
           value={stitch.threads}
           options={WAYS}

@@ -5,6 +5,7 @@ import com.networknt.schema.InputFormat;
 import com.networknt.schema.Schema;
 import com.networknt.schema.SchemaRegistry;
 import com.networknt.schema.SpecificationVersion;
+import itomichi.server.document.BookFile;
 import itomichi.server.platform.ProblemException;
 import java.io.IOException;
 import java.io.InputStream;

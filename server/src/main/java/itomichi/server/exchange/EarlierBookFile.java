@@ -2,6 +2,7 @@ package itomichi.server.exchange;
 
 import itomichi.gathering.Extent;
 import itomichi.server.document.BookDocument;
+import itomichi.server.document.BookFile;
 import itomichi.server.document.StartingBook;
 import tools.jackson.databind.json.JsonMapper;
 import tools.jackson.databind.node.ObjectNode;

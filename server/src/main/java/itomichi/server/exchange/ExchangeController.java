@@ -2,6 +2,7 @@ package itomichi.server.exchange;
 
 import itomichi.server.book.BookService;
 import itomichi.server.book.BookView;
+import itomichi.server.document.BookFile;
 import itomichi.server.platform.ProblemException;
 import itomichi.spec.UnfitValueException;
 import java.nio.charset.StandardCharsets;

@@ -5,6 +5,7 @@ import itomichi.material.Fibre;
 import itomichi.material.Grain;
 import itomichi.material.SheetGrain;
 import itomichi.measure.SheetSize;
+import itomichi.server.document.BookFile;
 import java.util.Arrays;
 import java.util.List;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -27,7 +28,11 @@ class CatalogueController {
             List<Choice> bulks,
             List<Choice> grains,
             List<Choice> sheetGrains,
-            List<Choice> fibres) {}
+            List<Choice> fibres,
+            FileFormat bookFile) {}
+
+    /** How a book file names itself. */
+    record FileFormat(String format, int version) {}
 
     private static final List<String> LEAF_SIZES = List.of(
             "A4", "A5", "A6", "A7", "B5", "B6", "JIS B5", "JIS B6", "Letter", "Half letter", "Legal", "Executive");
@@ -51,7 +56,8 @@ class CatalogueController {
                         .toList(),
                 Arrays.stream(Fibre.values())
                         .map(fibre -> new Choice(fibre.name(), fibre.words()))
-                        .toList());
+                        .toList(),
+                new FileFormat(BookFile.FORMAT, BookFile.VERSION));
     }
 
     private static List<Size> sizes(List<String> names) {

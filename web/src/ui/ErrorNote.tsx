@@ -1,7 +1,7 @@
 import { Button } from 'antd';
 
 /** Something that could not be had, with the one thing to do about it. */
-export function Told({ message, again }: { message: string; again?: () => void }) {
+export function ErrorNote({ message, again }: { message: string; again?: () => void }) {
   return (
     <div className="told" role="alert">
       <p>{message}</p>

@@ -14,7 +14,7 @@ interface Props<K extends string> {
 }
 
 /** A few ways to choose from, all of them seen. */
-export function FewChoice<K extends string>({ label, value, options, choose }: Props<K>) {
+export function Segmented<K extends string>({ label, value, options, choose }: Props<K>) {
   const id = useId();
   return (
     <div className="field" role="group" aria-labelledby={id}>
@@ -33,7 +33,7 @@ export function FewChoice<K extends string>({ label, value, options, choose }: P
 }
 
 /** Many ways to choose from, opened when wanted. */
-export function ManyChoice<K extends string>({ label, value, options, choose }: Props<K>) {
+export function SelectField<K extends string>({ label, value, options, choose }: Props<K>) {
   const id = useId();
   return (
     <div className="field">
