@@ -7,6 +7,7 @@ import { ErrorNote, Waiting } from '../../ui/ErrorNote';
 import { FilePress } from '../../ui/FilePress';
 import { useSize } from '../../ui/useSize';
 import { Row } from './Row';
+import './bench.css';
 
 const NewBook = lazy(() => import('./NewBook'));
 

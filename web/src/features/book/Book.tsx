@@ -19,6 +19,7 @@ import { SewStage } from './stage/SewStage';
 import { StationsStage } from './stage/StationsStage';
 import { TemplateStage } from './stage/TemplateStage';
 import { ThreadStage } from './stage/ThreadStage';
+import './book.css';
 
 const PLACES: Record<Stage, ComponentType> = {
   PURPOSE: PurposeStage,

@@ -6,6 +6,7 @@ import { called, keyName } from '../../ui/keys';
 import { useReadingPlace } from '../../ui/readingPlace';
 import { useWords } from '../../units/unit';
 import { CALIPER_KEYS } from './keys';
+import './caliper.css';
 
 type Stuff = CaliperView['jaws']['stuff'];
 

@@ -7,6 +7,7 @@ import { ErrorNote, Waiting } from '../../ui/ErrorNote';
 import { ListFile } from './ListFile';
 import { ThingForm } from './ThingForm';
 import { ThingRow } from './ThingRow';
+import './drawers.css';
 
 const DRAWERS: { key: DrawerKey; path: string; name: string }[] = [
   { key: 'PAPERS', path: 'papers', name: 'Papers' },

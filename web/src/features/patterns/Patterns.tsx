@@ -5,6 +5,7 @@ import { api, value, type PatternView } from '../../api/client';
 import { ErrorNote, Waiting } from '../../ui/ErrorNote';
 import { PatternDesk } from './PatternDesk';
 import { blank } from './pattern';
+import './patterns.css';
 
 type Open = { kind: 'kept'; pattern: PatternView } | { kind: 'new'; side: boolean };
 

@@ -10,6 +10,7 @@ import { useUnit } from '../../units/unit';
 import { REHEARSAL_KEYS } from './keys';
 import { Top } from './Top';
 import { Work } from './Work';
+import './sewing.css';
 
 type Kind = WayView['steps'][number]['kind'];
 

@@ -15,6 +15,7 @@ import { useAwake } from './useAwake';
 import { usePlace } from './usePlace';
 import { useSpeech } from './useSpeech';
 import { Work } from './Work';
+import './sewing.css';
 
 interface Props {
   book: BookView;

@@ -9,6 +9,7 @@ import { ErrorNote, Waiting } from '../../ui/ErrorNote';
 import { useUnit } from '../../units/unit';
 import { AtHand } from './AtHand';
 import { KeptRow } from './KeptRow';
+import './templates.css';
 
 const MOST_LANES = 8;
 const TALLEST_PX = 210;

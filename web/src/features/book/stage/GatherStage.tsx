@@ -7,6 +7,7 @@ import { ExtentField } from './ExtentField';
 import { RecipeChoices } from './gather/RecipeChoices';
 import { SignatureChoices, SignatureLook } from './gather/SignatureLook';
 import { SplitChoices, SplitLook, SplitTable } from './gather/SplitLook';
+import './gather/gather.css';
 
 type Look = 'splits' | 'block' | 'signature' | 'recipe';
 

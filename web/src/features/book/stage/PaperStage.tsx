@@ -7,6 +7,7 @@ import { CutChoices } from './paper/CutChoices';
 import { CutDrawing, CutList } from './paper/CutDrawing';
 import { LeafChoices } from './paper/LeafChoices';
 import { PaperChoices } from './paper/PaperChoices';
+import './paper/paper.css';
 
 /** From this width, in CSS pixels, the list of cuts stands beside the drawing. */
 const BESIDE = 640;

@@ -8,6 +8,7 @@ import { PatternChoice } from './PatternChoice';
 import { ExtentField } from './ExtentField';
 import { AdviceList } from './purpose/AdviceList';
 import { Front } from './purpose/Front';
+import './purpose/purpose.css';
 
 type Use = BookDocument['use'];
 type Need = Use['needs'][number];

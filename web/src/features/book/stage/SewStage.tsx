@@ -8,6 +8,7 @@ import { Measure } from '../../../units/Measure';
 import { StageFrame } from '../StageFrame';
 import { useWay } from '../useWay';
 import { StepSheets } from './StepSheets';
+import './sew/sew.css';
 
 /** The moves in their order, signature by signature, and the ways into the sewing itself. */
 export function SewStage() {

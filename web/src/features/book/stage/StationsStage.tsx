@@ -9,6 +9,7 @@ import { RowsBoard } from './stations/RowsBoard';
 import { asPlaced, SideBoard } from './stations/SideBoard';
 import { SideChoices } from './stations/SideChoices';
 import { UnlikeChoices } from './stations/UnlikeChoices';
+import './stations/stations.css';
 
 const FOLD_DEPTH = 230;
 /** Lower where rows are drawn under it. */

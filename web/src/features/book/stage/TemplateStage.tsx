@@ -11,6 +11,7 @@ import { StageFrame } from '../StageFrame';
 import { FittingTemplates } from './template/FittingTemplates';
 import { PrinterBars } from './template/PrinterBars';
 import { PunchingList } from './template/PunchingList';
+import './template/template.css';
 
 const ON_COVERS: TemplateKind[] = ['SPINE_GRID', 'COVER'];
 const MOST_CARDS = 40;

@@ -14,6 +14,7 @@ import { Parted } from './thread/Parted';
 import { SewnOn } from './thread/SewnOn';
 import { ThreadShelf } from './thread/ThreadShelf';
 import { Variants } from './thread/Variants';
+import './thread/thread.css';
 
 /** Thread, needle and knot; what lies where when it is sewn, and how much to cut. */
 export function ThreadStage() {

@@ -64,8 +64,8 @@ function Upright({ rows, scale, look }: { rows: RowsView; scale: number; look: L
       aria-label={`The spine of the cover from ${look}: ${rows.rows.length} rows of ${stations.length} holes, square at the head ${words(rows.head)}, at the tail ${words(rows.tail)}`}
     >
       <rect x={left} y={18} width={wide} height={high} className="cover-face" />
-      <line x1={left - 8} x2={left + wide + 8} y1={18 + head} y2={18 + head} className="block-end" />
-      <line x1={left - 8} x2={left + wide + 8} y1={18 + tail} y2={18 + tail} className="block-end" />
+      <line x1={left - 8} x2={left + wide + 8} y1={18 + head} y2={18 + head} className="square-line" />
+      <line x1={left - 8} x2={left + wide + 8} y1={18 + tail} y2={18 + tail} className="square-line" />
       {rows.rows.map((row) => {
         const x = left + seen(row.fromLeftMm, rows.widthMm, look) * scale;
         return (
