@@ -11,8 +11,10 @@ const apart = features.flatMap((one) => features.filter((other) => other !== one
 export default tseslint.config(
   { ignores: ['dist', 'src/api/generated'] },
   ...tseslint.configs.recommended,
+  ...tseslint.configs.recommendedTypeChecked.map((config) => ({ ...config, files: ['src/**/*.{ts,tsx}'] })),
   {
     files: ['src/**/*.{ts,tsx}'],
+    languageOptions: { parserOptions: { projectService: true, tsconfigRootDir: import.meta.dirname } },
     plugins: { 'import-x': importX, 'react-hooks': hooks },
     settings: { 'import-x/resolver': { node: { extensions: ['.ts', '.tsx'] } } },
     rules: {

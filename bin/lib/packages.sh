@@ -13,6 +13,20 @@ java_17() {
   command -v javac >/dev/null && [ "$(javac -version 2>&1 | sed -n 's/^javac \([0-9]*\).*/\1/p')" -ge 17 ] 2>/dev/null
 }
 
+PATIENCE_SECONDS=600
+
+# Runs apt-get, again and again while another installation holds what it needs, and says for whom it waits.
+patient_apt() {
+  local waited=0 holder
+  until LC_ALL=C DEBIAN_FRONTEND=noninteractive apt-get "$@" >"$RUN/apt.log" 2>&1; do
+    holder=$(sed -nE 's/.*Could not get lock ([^ ]+)\. It is held by process ([0-9]+ \([^)]*\)).*/\2/p; t; s/.*(Could not get lock|Unable to acquire the dpkg frontend lock).*/another program/p' "$RUN/apt.log" | head -n 1)
+    [ -n "$holder" ] && ((waited < PATIENCE_SECONDS)) || return 1
+    ((waited > 0)) || say "Waiting for another package installation to end: $holder"
+    sleep 2
+    waited=$((waited + 2))
+  done
+}
+
 need_packages() {
   local missing=()
   java_17 || missing+=(openjdk-17-jdk-headless)
@@ -29,7 +43,7 @@ need_packages() {
     fail "missing from Debian's packages: ${missing[*]}. Run: sudo apt-get update && sudo apt-get install -y ${missing[*]}"
   fi
   say "Installing from Debian's packages: ${missing[*]}"
-  { apt-get update -qq && DEBIAN_FRONTEND=noninteractive apt-get install -y -qq --no-install-recommends "${missing[@]}"; } >"$RUN/apt.log" 2>&1 ||
+  patient_apt update -qq && patient_apt install -y -qq --no-install-recommends "${missing[@]}" ||
     fail "Debian's packages could not be installed (see $RUN/apt.log): ${missing[*]}"
 }
 

@@ -18,24 +18,36 @@ shown_mvn() {
   return "${PIPESTATUS[0]}"
 }
 
-verify_pages() {
-  need_node
-  build_web
-  say "Checking the pages: types, imports, form"
-  (cd "$ROOT/web" && npm run verify) >"$RUN/web-verify.log" 2>&1 || { tail -n 30 "$RUN/web-verify.log" >&2; fail "the pages do not hold (see $RUN/web-verify.log)"; }
+# Checks the pages while something else is done; pages_held waits for what came of it.
+check_pages() {
+  say "Checking the pages: types, imports, style sheets, form, unit tests"
+  (cd "$ROOT/web" && npm run verify) >"$RUN/web-verify.log" 2>&1 &
+  PAGES_PID=$!
+}
+
+end_pages() {
+  [ -z "${PAGES_PID:-}" ] || kill "$PAGES_PID" 2>/dev/null || true
+}
+
+pages_held() {
+  wait "$PAGES_PID" || { tail -n 30 "$RUN/web-verify.log" >&2; fail "the pages do not hold (see $RUN/web-verify.log)"; }
+  grep -E '^ *Tests ' "$RUN/web-verify.log" || true
 }
 
 run_tests() {
   use_test_ground
   need_packages with-test-tools
-  trap 'end_application; stop_database' EXIT
+  trap 'end_pages; end_application; stop_database' EXIT
   : >"$RUN/test.log"
-  verify_pages
+  need_node
+  build_web
+  check_pages
   start_database
   sql postgres -qc "create database itomichi_test"
   export_database itomichi_test
   say "Testing core, documents, database and HTTP"
   shown_mvn -pl core,documents,server-db,server,benchmarks verify || fail "tests failed (see $RUN/test.log)"
+  pages_held
   unpack_application
   export_database
   launch_application
@@ -43,6 +55,24 @@ run_tests() {
   # The pages' tests need no other module; the parent is read from the folder above.
   shown_mvn -f browser-tests/pom.xml verify || fail "browser tests failed (see $RUN/test.log)"
   say "All tests passed."
+}
+
+# What the tests reach of each module, without the browser's.
+run_coverage() {
+  use_test_ground
+  need_packages with-test-tools
+  trap 'stop_database' EXIT
+  : >"$RUN/test.log"
+  build_web
+  start_database
+  sql postgres -qc "create database itomichi_test"
+  export_database itomichi_test
+  shown_mvn -Pcoverage -pl core,documents,server-db,server verify || fail "tests failed (see $RUN/test.log)"
+  local module
+  for module in core documents server; do
+    awk -F, -v module="$module" 'NR > 1 { missed += $8; covered += $9 } END { printf "%-10s %5.1f %% of lines; %s/target/site/jacoco/index.html\n", module, 100 * covered / (missed + covered), module }' \
+      "$ROOT/$module/target/site/jacoco/jacoco.csv"
+  done
 }
 
 run_benchmarks() {

@@ -17,7 +17,7 @@ async function asked(number: number) {
 }
 
 describe('the changes of a book', () => {
-  it('are shown before they are kept', async () => {
+  it('are shown before they are kept', () => {
     const session = opened();
     session.change('name', called('Slips'));
     expect(session.snapshot().document.name).toBe('Slips');

@@ -7,12 +7,12 @@ import type { BookSession } from '../state/session';
 (globalThis as { IS_REACT_ACT_ENVIRONMENT?: boolean }).IS_REACT_ACT_ENVIRONMENT = true;
 
 /** Puts something of a book on a page; answers where it stands, what it asks through, and a way to take it away again. */
-export async function rendered(session: BookSession, what: ReactNode) {
+export function rendered(session: BookSession, what: ReactNode) {
   const place = document.createElement('div');
   document.body.append(place);
   const root = createRoot(place);
   const client = new QueryClient({ defaultOptions: { queries: { retry: false } } });
-  await act(() =>
+  act(() =>
     root.render(
       <QueryClientProvider client={client}>
         <SessionContext.Provider value={session}>{what}</SessionContext.Provider>

@@ -64,6 +64,10 @@ function Open({ drawer }: { drawer: DrawerView }) {
   const [edited, setEdited] = useState<string | null>(null);
   const [said, setSaid] = useState<{ text: string; again?: () => void } | null>(null);
   const refresh = () => client.invalidateQueries({ queryKey: ['drawer', drawer.drawer] });
+  const done = () => {
+    setEdited(null);
+    void refresh();
+  };
   const putAway = async (thing: ThingView) => {
     const params = { params: { path: { id: thing.id } } };
     const result = await outcome(api.DELETE('/api/drawers/things/{id}', params));
@@ -99,9 +103,7 @@ function Open({ drawer }: { drawer: DrawerView }) {
           )}
         </p>
       </div>
-      {edited === 'new' && (
-        <ThingForm drawer={drawer} done={() => (setEdited(null), refresh())} leave={() => setEdited(null)} />
-      )}
+      {edited === 'new' && <ThingForm drawer={drawer} done={done} leave={() => setEdited(null)} />}
       {drawer.things.length === 0 && edited !== 'new' && (
         <p className="row-empty">The drawer is empty. Lay something in, or load a list from a CSV file.</p>
       )}
@@ -109,12 +111,7 @@ function Open({ drawer }: { drawer: DrawerView }) {
         {drawer.things.map((thing) =>
           edited === thing.id ? (
             <li key={thing.id}>
-              <ThingForm
-                drawer={drawer}
-                thing={thing}
-                done={() => (setEdited(null), refresh())}
-                leave={() => setEdited(null)}
-              />
+              <ThingForm drawer={drawer} thing={thing} done={done} leave={() => setEdited(null)} />
             </li>
           ) : (
             <ThingRow

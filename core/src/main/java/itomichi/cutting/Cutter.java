@@ -73,7 +73,7 @@ public final class Cutter {
         if (supply.grain() == SheetGrain.UNKNOWN) {
             return Grain.UNKNOWN;
         }
-        return chosen == right ? Grain.WITH_FOLD : Grain.ACROSS_FOLD;
+        return chosen.equals(right) ? Grain.WITH_FOLD : Grain.ACROSS_FOLD;
     }
 
     private double waste(int sheets) {
@@ -95,7 +95,7 @@ public final class Cutter {
             return !parts.isEmpty()
                     && (other.parts.isEmpty()
                             || sheets() < other.sheets()
-                            || sheets() == other.sheets() && first > other.first);
+                            || (sheets() == other.sheets() && first > other.first));
         }
 
         List<Layout> layouts(Cutter cutter) {
@@ -229,7 +229,7 @@ public final class Cutter {
         if (across == 0 && down == 0) {
             return piece;
         }
-        boolean level = across == 0 || down > 0 && !height.isLessThan(width);
+        boolean level = across == 0 || (down > 0 && !height.isLessThan(width));
         Length half = new Length((level ? height : width).micrometres() / 2);
         CutPart part =
                 level ? halved(piece, width, half, across, down - 1) : halved(piece, half, height, across - 1, down);

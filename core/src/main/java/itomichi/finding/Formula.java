@@ -157,7 +157,7 @@ public final class Formula {
             skipSpace();
             int from = at;
             while (at < text.length()
-                    && (Character.isLetterOrDigit(text.charAt(at)) && text.charAt(at) != '\u03c0'
+                    && ((Character.isLetterOrDigit(text.charAt(at)) && text.charAt(at) != '\u03c0')
                             || text.charAt(at) == '.')) {
                 at++;
             }

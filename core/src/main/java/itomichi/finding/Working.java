@@ -54,9 +54,17 @@ public record Working(
         return new Builder(formula);
     }
 
+    private Term term(String symbol) {
+        Term term = terms.get(symbol);
+        if (term == null) {
+            throw new IllegalArgumentException("The formula " + formula.text() + " has no term for " + symbol);
+        }
+        return term;
+    }
+
     /** The sum with its numbers written in, for instance {@code 2 × 8 × 0.156 mm = 2.5 mm}. */
     public String sum(Unit unit) {
-        String sum = formula.written(symbol -> terms.get(symbol).value().in(unit)) + " = ";
+        String sum = formula.written(symbol -> term(symbol).value().in(unit)) + " = ";
         boolean metricInside = unit == Unit.INCH
                 && result.length().isPresent()
                 && terms.values().stream()

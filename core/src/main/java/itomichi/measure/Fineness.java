@@ -34,6 +34,17 @@ public enum Fineness {
         this.inchParts = inchParts;
     }
 
+    /** The next finer way of showing; the finest is its own. */
+    private Fineness finer() {
+        return switch (this) {
+            case THREAD -> CUT;
+            case CUT -> MARK;
+            case MARK -> BUNDLE;
+            case BUNDLE -> CALIPER;
+            case CALIPER, HAIR -> HAIR;
+        };
+    }
+
     String show(Length length, Unit unit) {
         if (length.micrometres() < 0) {
             return "\u2212" + show(new Length(-length.micrometres()), unit);
@@ -41,7 +52,7 @@ public enum Fineness {
         String number = unit == Unit.MM ? millimetres(length) : inches(length);
         boolean vanished = number.matches("0(\\.0+)?") && length.micrometres() > 0;
         if (vanished && this != HAIR) {
-            return values()[ordinal() + 1].show(length, unit);
+            return finer().show(length, unit);
         }
         return number + THIN + unit.symbol();
     }

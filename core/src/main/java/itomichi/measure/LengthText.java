@@ -93,7 +93,7 @@ public final class LengthText {
     /** A whole, decimal, broken or mixed number; empty when it divides by nothing. */
     static OptionalDouble number(String text) {
         double sum = 0;
-        for (String part : text.replaceAll("\\s*/\\s*", "/").replace(',', '.').split("\\s+")) {
+        for (String part : text.replaceAll("\\s*/\\s*", "/").replace(',', '.').split("\\s+", -1)) {
             int bar = part.indexOf('/');
             double below = bar < 0 ? 1 : Double.parseDouble(part.substring(bar + 1));
             if (below == 0) {

@@ -131,7 +131,7 @@ public final class Completion {
         Best best = new Best();
         int tried = 0;
         for (int ends = -1; ends < holes.size(); ends++) {
-            if (ends < 0 || surplus[ends] != 0 && tried++ < mostEnds()) {
+            if (ends < 0 || (surplus[ends] != 0 && tried++ < mostEnds())) {
                 int[] rest = surplus.clone();
                 int shift = ends < 0 ? 0 : 2 * Integer.signum(surplus[ends]);
                 if (ends >= 0) {
@@ -166,29 +166,29 @@ public final class Completion {
             }
         }
 
-        void take(Short found) {
+        void take(Shortest found) {
             take(found.runs, found.mm);
         }
     }
 
     /** Runs and their length together. */
-    private record Short(List<Run> runs, double mm) {}
+    private record Shortest(List<Run> runs, double mm) {}
 
     /** Uneven holes paired at least cost, parts joined by the shortest pairs of runs. */
-    private Short shortOne(int[] surplus, UnionFind before) {
+    private Shortest shortOne(int[] surplus, UnionFind before) {
         List<Run> runs = new ArrayList<>();
         UnionFind parts = before.copy();
         double mm = 0;
         for (MinimumMatching.Chain chain : MinimumMatching.of(surplus, apartMm)) {
             if (chain.mm() == Double.POSITIVE_INFINITY) {
-                return new Short(List.of(), Double.POSITIVE_INFINITY);
+                return new Shortest(List.of(), Double.POSITIVE_INFINITY);
             }
             mm += chain.mm();
-            for (int i = 1; i < chain.holes().length; i++) {
-                int from = chain.holes()[i - 1];
-                int to = chain.holes()[i];
+            for (int i = 1; i < chain.holes().size(); i++) {
+                int from = chain.holes().get(i - 1);
+                int to = chain.holes().get(i);
                 // the first run evens out its hole, each next one lies on the other face
-                boolean onInner = (surplus[chain.holes()[0]] > 0) == (i % 2 == 1);
+                boolean onInner = (surplus[chain.holes().get(0)] > 0) == (i % 2 == 1);
                 runs.add(run(from, to, onInner ? inner : outer));
                 parts.join(from, to);
             }
@@ -200,7 +200,7 @@ public final class Completion {
             mm += 2 * apartMm[gap[0]][gap[1]];
             parts.join(gap[0], gap[1]);
         }
-        return new Short(runs, mm);
+        return new Shortest(runs, mm);
     }
 
     private int[] nearest(UnionFind parts) {

@@ -21,7 +21,11 @@ final class MinimumMatching {
      * @param holes numbers of the holes, two at least
      * @param mm length of the runs; infinite where there are too few holes
      */
-    record Chain(int[] holes, double mm) {}
+    record Chain(List<Integer> holes, double mm) {
+        Chain {
+            holes = List.copyOf(holes);
+        }
+    }
 
     /**
      * The chains.
@@ -74,19 +78,19 @@ final class MinimumMatching {
     private static Chain chain(int from, int to, int[] surplus, double[][] apartMm) {
         boolean alike = surplus[from] > 0 == surplus[to] > 0;
         if (from != to && alike) {
-            return new Chain(new int[] {from, to}, apartMm[from][to]);
+            return new Chain(List.of(from, to), apartMm[from][to]);
         }
-        Chain best = new Chain(new int[] {from, to}, Double.POSITIVE_INFINITY);
+        Chain best = new Chain(List.of(from, to), Double.POSITIVE_INFINITY);
         for (int by = 0; by < apartMm.length; by++) {
             if (by == from || by == to) {
                 continue;
             }
             if (from != to) {
-                best = shorter(best, new int[] {from, by, to}, apartMm);
+                best = shorter(best, List.of(from, by, to), apartMm);
             } else {
                 for (int then = 0; then < by; then++) {
                     if (then != from) {
-                        best = shorter(best, new int[] {from, by, then, to}, apartMm);
+                        best = shorter(best, List.of(from, by, then, to), apartMm);
                     }
                 }
             }
@@ -94,10 +98,10 @@ final class MinimumMatching {
         return best;
     }
 
-    private static Chain shorter(Chain best, int[] holes, double[][] apartMm) {
+    private static Chain shorter(Chain best, List<Integer> holes, double[][] apartMm) {
         double mm = 0;
-        for (int i = 1; i < holes.length; i++) {
-            mm += apartMm[holes[i - 1]][holes[i]];
+        for (int i = 1; i < holes.size(); i++) {
+            mm += apartMm[holes.get(i - 1)][holes.get(i)];
         }
         return mm < best.mm ? new Chain(holes, mm) : best;
     }

@@ -89,7 +89,8 @@ public record FoldFrame(
         return switch (edge) {
             case HEAD -> fromHeadMm + edges.head.mm();
             case TAIL -> edges.height.mm() - fromHeadMm + edges.tail.mm();
-            case SPINE -> throw new IllegalArgumentException("A fold has no spine edge to wrap thread round");
+            case SPINE ->
+                throw new IllegalArgumentException("A fold has no spine edge to wrap thread round at " + hole);
         };
     }
 

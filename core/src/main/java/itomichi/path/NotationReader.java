@@ -1,5 +1,6 @@
 package itomichi.path;
 
+import java.util.Objects;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import org.jspecify.annotations.Nullable;
@@ -59,7 +60,7 @@ final class NotationReader {
         if (station == 0) {
             return "stations count from 1 at the head";
         }
-        Face to = Notation.SIGNS.get(sign);
+        Face to = Objects.requireNonNull(Notation.SIGNS.get(sign));
         Hole hole = new Hole(signature, station);
         if (builder == null || builder.cutOff()) {
             PathBuilder path = builder == null ? new PathBuilder() : builder;
@@ -162,7 +163,9 @@ final class NotationReader {
         return path().here().face() == face;
     }
 
+    /** The builder has taken it, and nothing else is wanted. */
     private static String taken(PathBuilder builder) {
+        Objects.requireNonNull(builder);
         return "";
     }
 }

@@ -2,12 +2,13 @@ package itomichi.path;
 
 import java.util.ArrayList;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 
 /** Chains moves from one pass to the next, putting in the runs that lie between. */
 public final class PathBuilder {
 
     private final List<Move> moves = new ArrayList<>();
-    private Edge round;
+    private @Nullable Edge round;
     private boolean under;
     private boolean inHand;
 

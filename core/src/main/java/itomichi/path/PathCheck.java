@@ -1,5 +1,7 @@
 package itomichi.path;
 
+import com.google.errorprone.annotations.FormatMethod;
+import com.google.errorprone.annotations.FormatString;
 import itomichi.path.PathFault.Kind;
 import itomichi.path.StitchPattern.Hold;
 import itomichi.path.StitchPattern.Stitch;
@@ -235,7 +237,8 @@ public final class PathCheck {
         }
     }
 
-    private void add(Kind kind, String words, Object... arguments) {
+    @FormatMethod
+    private void add(Kind kind, @FormatString String words, Object... arguments) {
         if (faults.stream().filter(fault -> fault.kind() == kind).count() < MOST_OF_A_KIND) {
             faults.add(new PathFault(kind, words.formatted(arguments)));
         }

@@ -146,7 +146,7 @@ public final class Strands implements Move.Cases<List<Strand>> {
             return List.of(a, b);
         }
         // the same way round whichever end it is sewn from
-        double way = along > 0 || along == 0 && across > 0 ? 1 : -1;
+        double way = along > 0 || (along == 0 && across > 0) ? 1 : -1;
         double bowMm = 2 * lane * way * Math.min(MOST_BOW_MM, BOW_SHARE * length);
         Point pulled = new Point(
                 (a.alongMm() + b.alongMm()) / 2 + bowMm * across / length,

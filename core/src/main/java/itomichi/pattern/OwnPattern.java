@@ -67,7 +67,7 @@ public record OwnPattern(
             Length spine = places.get(i).fromSpine();
             boolean off = head.micrometres() <= 0
                     || !head.isLessThan(height)
-                    || side && (spine.micrometres() <= 0 || spine.mm() > 300);
+                    || (side && (spine.micrometres() <= 0 || spine.mm() > 300));
             if (off) {
                 return "Hole " + (i + 1) + " lies off the leaf.";
             }

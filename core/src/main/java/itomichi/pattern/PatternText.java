@@ -100,7 +100,7 @@ public final class PatternText {
         for (int i = 0; i < lines.length; i++) {
             if (!lines[i].isBlank()) {
                 Parsed.Fault fault = reader.line(i + 1, lines[i]);
-                if (fault != NONE) {
+                if (!fault.equals(NONE)) {
                     return fault;
                 }
             }

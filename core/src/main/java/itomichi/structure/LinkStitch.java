@@ -70,7 +70,7 @@ final class LinkStitch extends Described implements Stitching {
             boolean board = boards && (signature == 1 || signature == choice.signatures());
             for (int number = 1; number <= last; number++) {
                 Hole hole = thread.hole(signature, number);
-                boolean comesOut = number > 1 || boards && signature == 1;
+                boolean comesOut = number > 1 || (boards && signature == 1);
                 if (comesOut) {
                     path.pass(hole, Face.OUTSIDE);
                 } else {

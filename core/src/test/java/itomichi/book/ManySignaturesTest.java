@@ -15,6 +15,8 @@ import itomichi.material.SheetGrain;
 import itomichi.measure.Length;
 import itomichi.measure.Unit;
 import itomichi.plan.Gatherer;
+import itomichi.property.Draw;
+import itomichi.property.Property;
 import itomichi.spec.Binding;
 import itomichi.spec.BookPaper;
 import itomichi.spec.BookSpec;
@@ -24,8 +26,6 @@ import itomichi.spec.Stage;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Optional;
-import org.quicktheories.QuickTheory;
-import org.quicktheories.generators.SourceDSL;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
 
@@ -80,26 +80,23 @@ public class ManySignaturesTest {
 
     @Test
     public void everyPageCountIsHeldByItsSignatures() {
-        QuickTheory.qt()
-                .withExamples(150)
-                .forAll(SourceDSL.integers().between(1, 2000))
-                .check(pages -> {
-                    Gathered.InSignatures gathered = folded(Books.linked(pages));
-                    return gathered.pages() >= pages
-                            && gathered.sharing().sheets()
-                                    == gathered.block().signatures().stream()
-                                            .mapToInt(signature -> signature.count())
-                                            .sum();
-                });
+        Property.holdsFor(150).of(Draw.between(1, 2000), pages -> {
+            Gathered.InSignatures gathered = folded(Books.linked(pages));
+            return gathered.pages() >= pages
+                    && gathered.sharing().sheets()
+                            == gathered.block().signatures().stream()
+                                    .mapToInt(signature -> signature.count())
+                                    .sum();
+        });
     }
 
     @Test
     public void theSpineGrowsWithEverySheet() {
-        QuickTheory.qt()
-                .withExamples(60)
-                .forAll(SourceDSL.integers().between(40, 400))
-                .check(pages -> spine(with(Books.linked(pages * 4 + 40), chosen(8, false)))
-                        > spine(with(Books.linked(pages * 4), chosen(8, false))));
+        Property.holdsFor(60)
+                .of(
+                        Draw.between(40, 400),
+                        pages -> spine(with(Books.linked(pages * 4 + 40), chosen(8, false)))
+                                > spine(with(Books.linked(pages * 4), chosen(8, false))));
     }
 
     private static double spine(BookSpec spec) {

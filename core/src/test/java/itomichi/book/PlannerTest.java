@@ -6,14 +6,14 @@ import static org.testng.Assert.assertTrue;
 import itomichi.finding.Quantity;
 import itomichi.measure.Length;
 import itomichi.measure.Unit;
+import itomichi.property.Draw;
+import itomichi.property.Property;
 import itomichi.spec.BookSpec;
 import itomichi.spec.Stage;
 import itomichi.steps.StepLine;
 import itomichi.steps.StepLines;
 import java.util.EnumSet;
 import java.util.Set;
-import org.quicktheories.QuickTheory;
-import org.quicktheories.generators.SourceDSL;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
 
@@ -103,12 +103,8 @@ public class PlannerTest {
 
     @Test
     public void anyPageCountAndHeightIsPlannedSoundly() {
-        QuickTheory.qt()
-                .forAll(
-                        SourceDSL.integers().between(1, 4000),
-                        SourceDSL.integers().between(20, 1200),
-                        SourceDSL.integers().between(1, 15))
-                .check((pages, heightMm, half) -> {
+        Property.holds()
+                .of(Draw.between(1, 4000), Draw.between(20, 1200), Draw.between(1, 15), (pages, heightMm, half) -> {
                     BookSpec spec = Books.sound()
                             .withPages(pages)
                             .withStations(Books.margins(2 * half + 1, 20))

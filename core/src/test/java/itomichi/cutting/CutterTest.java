@@ -11,12 +11,11 @@ import itomichi.material.Supply;
 import itomichi.measure.Length;
 import itomichi.measure.SheetSize;
 import itomichi.measure.Unit;
+import itomichi.property.Draw;
+import itomichi.property.Property;
 import java.util.List;
 import java.util.Optional;
 import org.locationtech.jts.geom.Envelope;
-import org.quicktheories.QuickTheory;
-import org.quicktheories.core.Gen;
-import org.quicktheories.generators.SourceDSL;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
 
@@ -168,13 +167,13 @@ public class CutterTest {
                 .contains("one height"));
     }
 
-    private static final Gen<Integer> EDGE = SourceDSL.integers().between(200, 1200);
-    private static final Gen<Integer> PIECE = SourceDSL.integers().between(60, 500);
-    private static final Gen<Integer> NUMBER = SourceDSL.integers().between(1, 60);
+    private static final Draw<Integer> EDGE = Draw.between(200, 1200);
+    private static final Draw<Integer> PIECE = Draw.between(60, 500);
+    private static final Draw<Integer> NUMBER = Draw.between(1, 60);
 
     @Test
     public void everyPieceWantedComesOutAndNoneLiesOverAnother() {
-        QuickTheory.qt().withExamples(200).forAll(EDGE, EDGE, PIECE, NUMBER).check((width, height, piece, number) -> {
+        Property.holdsFor(200).of(EDGE, EDGE, PIECE, NUMBER, (width, height, piece, number) -> {
             List<Demand> demands = List.of(sheets(piece, 150, number), sheets(piece / 2 + 30, 150, number / 3 + 1));
             CuttingPlan plan =
                     Cutter.plan(supply(width, height, SheetGrain.ALONG_HEIGHT, 0, null), demands, CutWish.USUAL);
@@ -184,7 +183,7 @@ public class CutterTest {
 
     @Test
     public void piecesLyingBothWaysDoNotOverlapEither() {
-        QuickTheory.qt().withExamples(100).forAll(EDGE, EDGE, PIECE).check((width, height, piece) -> {
+        Property.holdsFor(100).of(EDGE, EDGE, PIECE, (width, height, piece) -> {
             List<Demand> demands = List.of(sheets(piece, 170, 30));
             CuttingPlan plan = Cutter.plan(supply(width, height, SheetGrain.ALONG_WIDTH, 0, null), demands, MOST);
             return !plan.possible() || apart(plan);
@@ -235,7 +234,7 @@ public class CutterTest {
 
     @Test
     public void aSheetTurnedRoundIsCutTheSame() {
-        QuickTheory.qt().withExamples(200).forAll(EDGE, EDGE, PIECE, NUMBER).check((width, height, piece, number) -> {
+        Property.holdsFor(200).of(EDGE, EDGE, PIECE, NUMBER, (width, height, piece, number) -> {
             List<Demand> demands = List.of(sheets(piece, 140, number));
             CuttingPlan upright =
                     Cutter.plan(supply(width, height, SheetGrain.ALONG_HEIGHT, 0, null), demands, CutWish.USUAL);

@@ -4,22 +4,21 @@ import static org.testng.Assert.assertEquals;
 import static org.testng.Assert.assertFalse;
 import static org.testng.Assert.assertTrue;
 
+import itomichi.property.Draw;
+import itomichi.property.Property;
 import java.util.HashMap;
 import java.util.Map;
-import org.quicktheories.QuickTheory;
-import org.quicktheories.core.Gen;
-import org.quicktheories.generators.SourceDSL;
 import org.testng.annotations.Test;
 
 public class RowPackingTest {
 
-    private static final Gen<Integer> WIDTH = SourceDSL.integers().between(20, 99);
-    private static final Gen<Integer> FEW = SourceDSL.integers().between(1, 5);
+    private static final Draw<Integer> WIDTH = Draw.between(20, 99);
+    private static final Draw<Integer> FEW = Draw.between(1, 5);
 
     /** Against brute force: every way of filling a row is tried for what is left, without the idea of full rows. */
     @Test
     public void noFewerRowsThanBruteForceFinds() {
-        QuickTheory.qt().withExamples(150).forAll(WIDTH, WIDTH, FEW, FEW).check((one, other, ones, others) -> {
+        Property.holdsFor(150).of(WIDTH, WIDTH, FEW, FEW, (one, other, ones, others) -> {
             long[] widths = {one, other};
             RowPacking.PackedRows packed = RowPacking.pack(widths, new int[] {ones, others}, 100);
             return packed.fewest() && packed.rows().size() == fewest(widths, ones, others, new HashMap<>());
@@ -48,7 +47,7 @@ public class RowPackingTest {
 
     @Test
     public void everyRowFitsAndEveryPieceIsPacked() {
-        QuickTheory.qt().withExamples(150).forAll(WIDTH, WIDTH, FEW, FEW).check((one, other, ones, others) -> {
+        Property.holdsFor(150).of(WIDTH, WIDTH, FEW, FEW, (one, other, ones, others) -> {
             long[] widths = {one, other};
             int[] packed = new int[2];
             for (int[] row :

@@ -3,11 +3,11 @@ package itomichi.gathering;
 import static org.testng.Assert.assertEquals;
 
 import itomichi.measure.Length;
+import itomichi.property.Draw;
+import itomichi.property.Property;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
-import org.quicktheories.QuickTheory;
-import org.quicktheories.generators.SourceDSL;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
 
@@ -97,20 +97,16 @@ public class BlockTest {
 
     @Test
     public void theOrderOfTheSignaturesChangesNoThickness() {
-        QuickTheory.qt()
-                .forAll(
-                        SourceDSL.integers().between(2, 20),
-                        SourceDSL.integers().between(1, 9))
-                .check((signatures, sheets) -> {
-                    List<Signature> run = new ArrayList<>();
-                    for (int i = 0; i < signatures; i++) {
-                        run.add(Signature.plain(sheets + i % 3, Length.ofMm(0.1 + i * 0.01), LEAF));
-                    }
-                    List<Signature> mirrored = new ArrayList<>(run);
-                    Collections.reverse(mirrored);
-                    Block one = new Block(run, LEAF, Pressing.AN_HOUR, LINEN, Length.ZERO);
-                    Block other = new Block(mirrored, LEAF, Pressing.AN_HOUR, LINEN, Length.ZERO);
-                    return value(one.spine()) == value(other.spine()) && value(one.wedge()) == value(other.wedge());
-                });
+        Property.holds().of(Draw.between(2, 20), Draw.between(1, 9), (signatures, sheets) -> {
+            List<Signature> run = new ArrayList<>();
+            for (int i = 0; i < signatures; i++) {
+                run.add(Signature.plain(sheets + i % 3, Length.ofMm(0.1 + i * 0.01), LEAF));
+            }
+            List<Signature> mirrored = new ArrayList<>(run);
+            Collections.reverse(mirrored);
+            Block one = new Block(run, LEAF, Pressing.AN_HOUR, LINEN, Length.ZERO);
+            Block other = new Block(mirrored, LEAF, Pressing.AN_HOUR, LINEN, Length.ZERO);
+            return value(one.spine()) == value(other.spine()) && value(one.wedge()) == value(other.wedge());
+        });
     }
 }

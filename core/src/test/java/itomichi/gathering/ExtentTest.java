@@ -2,15 +2,14 @@ package itomichi.gathering;
 
 import static org.testng.Assert.assertEquals;
 
-import org.quicktheories.QuickTheory;
-import org.quicktheories.core.Gen;
-import org.quicktheories.generators.SourceDSL;
+import itomichi.property.Draw;
+import itomichi.property.Property;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
 
 public class ExtentTest {
 
-    private static final Gen<Integer> NUMBER = SourceDSL.integers().between(1, 4000);
+    private static final Draw<Integer> NUMBER = Draw.between(1, 4000);
 
     @DataProvider
     Object[][] counts() {
@@ -35,7 +34,7 @@ public class ExtentTest {
 
     @Test
     public void noPageIsLostAndLessThanASheetIsLeftOver() {
-        QuickTheory.qt().forAll(NUMBER).check(pages -> {
+        Property.holds().of(NUMBER, pages -> {
             int held = Extent.ofPages(pages).sheets(true) * 4;
             return held >= pages && held < pages + 4;
         });

@@ -4,8 +4,8 @@ import static org.testng.Assert.assertEquals;
 import static org.testng.Assert.expectThrows;
 
 import itomichi.measure.Length;
-import org.quicktheories.QuickTheory;
-import org.quicktheories.generators.SourceDSL;
+import itomichi.property.Draw;
+import itomichi.property.Property;
 import org.testng.annotations.Test;
 
 public class LeafFromTest {
@@ -27,13 +27,13 @@ public class LeafFromTest {
 
     @Test
     public void theCoverOfALeafTakesThatLeaf() {
-        QuickTheory.qt()
-                .forAll(
-                        SourceDSL.integers().between(40, 400),
-                        SourceDSL.integers().between(40, 600),
-                        SourceDSL.integers().between(0, 12))
-                .check((width, height, square) -> leaf(width + square, height + 2 * square, square)
-                        .equals(new LeafFrom.Size(Length.ofMm(width), Length.ofMm(height))));
+        Property.holds()
+                .of(
+                        Draw.between(40, 400),
+                        Draw.between(40, 600),
+                        Draw.between(0, 12),
+                        (width, height, square) -> leaf(width + square, height + 2 * square, square)
+                                .equals(new LeafFrom.Size(Length.ofMm(width), Length.ofMm(height))));
     }
 
     @Test

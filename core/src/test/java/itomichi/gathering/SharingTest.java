@@ -3,17 +3,16 @@ package itomichi.gathering;
 import static org.testng.Assert.assertEquals;
 import static org.testng.Assert.expectThrows;
 
+import itomichi.property.Draw;
+import itomichi.property.Property;
 import java.util.List;
-import org.quicktheories.QuickTheory;
-import org.quicktheories.core.Gen;
-import org.quicktheories.generators.SourceDSL;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
 
 public class SharingTest {
 
-    private static final Gen<Integer> SIGNATURES = SourceDSL.integers().between(1, 200);
-    private static final Gen<Integer> MORE = SourceDSL.integers().between(0, 1500);
+    private static final Draw<Integer> SIGNATURES = Draw.between(1, 200);
+    private static final Draw<Integer> MORE = Draw.between(0, 1500);
 
     @DataProvider
     Object[][] runs() {
@@ -35,15 +34,17 @@ public class SharingTest {
 
     @Test
     public void noSheetIsLost() {
-        QuickTheory.qt()
-                .forAll(SIGNATURES, MORE)
-                .check((signatures, more) ->
-                        Sharing.of(signatures + more, signatures).sheets() == signatures + more);
+        Property.holds()
+                .of(
+                        SIGNATURES,
+                        MORE,
+                        (signatures, more) ->
+                                Sharing.of(signatures + more, signatures).sheets() == signatures + more);
     }
 
     @Test
     public void noSignatureHasMoreThanOneSheetMoreThanAnother() {
-        QuickTheory.qt().forAll(SIGNATURES, MORE).check((signatures, more) -> {
+        Property.holds().of(SIGNATURES, MORE, (signatures, more) -> {
             Sharing sharing = Sharing.of(signatures + more, signatures);
             return sharing.most() - sharing.fewest() <= 1;
         });
@@ -51,7 +52,7 @@ public class SharingTest {
 
     @Test
     public void theRunReadsTheSameFromBothEndsWhereverThatCanBe() {
-        QuickTheory.qt().forAll(SIGNATURES, MORE).check((signatures, more) -> {
+        Property.holds().of(SIGNATURES, MORE, (signatures, more) -> {
             int over = (signatures + more) % signatures;
             boolean can = over % 2 == 0 || signatures % 2 == 1;
             return Sharing.of(signatures + more, signatures).symmetric() == can;

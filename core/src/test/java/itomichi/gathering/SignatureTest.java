@@ -3,13 +3,13 @@ package itomichi.gathering;
 import static org.testng.Assert.assertEquals;
 
 import itomichi.measure.Length;
+import itomichi.property.Draw;
+import itomichi.property.Property;
 import java.util.Collections;
 import java.util.List;
 import java.util.stream.IntStream;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.GeometryFactory;
-import org.quicktheories.QuickTheory;
-import org.quicktheories.generators.SourceDSL;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
 
@@ -37,9 +37,7 @@ public class SignatureTest {
 
     @Test
     public void foldGrowsWithEverySheet() {
-        QuickTheory.qt()
-                .forAll(SourceDSL.integers().between(1, 400))
-                .check(sheets -> fold(plain(sheets + 1, 0.1)) > fold(plain(sheets, 0.1)));
+        Property.holds().of(Draw.between(1, 400), sheets -> fold(plain(sheets + 1, 0.1)) > fold(plain(sheets, 0.1)));
     }
 
     @Test
@@ -50,17 +48,13 @@ public class SignatureTest {
 
     @Test
     public void sheetsAlikeGiveTheSameFoldByEitherFormula() {
-        QuickTheory.qt()
-                .forAll(
-                        SourceDSL.integers().between(2, 40),
-                        SourceDSL.integers().between(50, 400))
-                .check((sheets, um) -> {
-                    double mm = um / 1000.0;
-                    Signature almost = new Signature(IntStream.range(0, sheets)
-                            .mapToObj(i -> new FoldedSheet(0, new Length(um + (i == 0 ? 1 : 0)), LEAF, LEAF))
-                            .toList());
-                    return Math.abs(fold(almost) - fold(plain(sheets, mm))) <= 0.003;
-                });
+        Property.holds().of(Draw.between(2, 40), Draw.between(50, 400), (sheets, um) -> {
+            double mm = um / 1000.0;
+            Signature almost = new Signature(IntStream.range(0, sheets)
+                    .mapToObj(i -> new FoldedSheet(0, new Length(um + (i == 0 ? 1 : 0)), LEAF, LEAF))
+                    .toList());
+            return Math.abs(fold(almost) - fold(plain(sheets, mm))) <= 0.003;
+        });
     }
 
     /** Against the fold itself: the arc of a quarter circle added up in a thousand straight pieces, sheet upon sheet. */

@@ -4,21 +4,20 @@ import static org.testng.Assert.assertEquals;
 import static org.testng.Assert.assertTrue;
 
 import itomichi.measure.Length;
+import itomichi.property.Draw;
+import itomichi.property.Property;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
-import org.quicktheories.QuickTheory;
-import org.quicktheories.core.Gen;
-import org.quicktheories.generators.SourceDSL;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
 
 public class SplitsTest {
 
-    private static final Gen<Integer> PAGES = SourceDSL.integers().between(8, 2000);
-    private static final Gen<Integer> SHEET_UM = SourceDSL.integers().between(60, 400);
+    private static final Draw<Integer> PAGES = Draw.between(8, 2000);
+    private static final Draw<Integer> SHEET_UM = Draw.between(60, 400);
     private static final SewnIn LINEN = new SewnIn(Length.ofMm(0.48), 1, 0.5, false);
 
     private static SplitQuestion question(int pages, double sheetMm, SplitWish wish) {
@@ -48,7 +47,7 @@ public class SplitsTest {
     /** Against brute force: every count of signatures there could be is asked for by itself, sensible or not. */
     @Test
     public void theBestIsTheLeastOfAllThereAre() {
-        QuickTheory.qt().withExamples(60).forAll(PAGES, SHEET_UM).check((pages, um) -> {
+        Property.holdsFor(60).of(PAGES, SHEET_UM, (pages, um) -> {
             SplitQuestion question = question(pages, um / 1000.0, SplitWish.NONE);
             double least = leastDrawback(pages, um / 1000.0, question.sheets());
             return Splits.rank(question).get(0).drawback() == least;
@@ -75,27 +74,24 @@ public class SplitsTest {
 
     @Test
     public void pagesAreNeverLost() {
-        QuickTheory.qt()
-                .withExamples(80)
-                .forAll(PAGES, SHEET_UM)
-                .check((pages, um) -> Splits.rank(question(pages, um / 1000.0, SplitWish.NONE)).stream()
-                        .allMatch(split ->
-                                split.sharing().sheets() * 4 - split.blanks() == pages && split.blanks() >= 0));
+        Property.holdsFor(80)
+                .of(
+                        PAGES,
+                        SHEET_UM,
+                        (pages, um) -> Splits.rank(question(pages, um / 1000.0, SplitWish.NONE)).stream()
+                                .allMatch(split ->
+                                        split.sharing().sheets() * 4 - split.blanks() == pages && split.blanks() >= 0));
     }
 
     @Test
     public void theBestFoldIsComfortableWhereverPaperAllowsIt() {
-        QuickTheory.qt()
-                .withExamples(80)
-                .forAll(PAGES, SHEET_UM)
-                .assuming((pages, um) -> pages > 200)
-                .check((pages, um) -> {
-                    double fold = Splits.rank(question(pages, um / 1000.0, SplitWish.NONE))
-                            .get(0)
-                            .fold()
-                            .mm();
-                    return fold >= 0.9 && fold <= 2.6;
-                });
+        Property.holdsFor(80).of(Draw.between(201, 2000), SHEET_UM, (pages, um) -> {
+            double fold = Splits.rank(question(pages, um / 1000.0, SplitWish.NONE))
+                    .get(0)
+                    .fold()
+                    .mm();
+            return fold >= 0.9 && fold <= 2.6;
+        });
     }
 
     @Test

@@ -4,8 +4,8 @@ import static org.testng.Assert.assertEquals;
 import static org.testng.Assert.assertTrue;
 import static org.testng.Assert.expectThrows;
 
-import org.quicktheories.QuickTheory;
-import org.quicktheories.generators.SourceDSL;
+import itomichi.property.Draw;
+import itomichi.property.Property;
 import org.testng.annotations.Test;
 
 public class LengthTest {
@@ -18,22 +18,25 @@ public class LengthTest {
 
     @Test
     public void sumsAreExact() {
-        QuickTheory.qt()
-                .forAll(
-                        SourceDSL.integers().between(-1_000_000, 1_000_000),
-                        SourceDSL.integers().between(-1_000_000, 1_000_000))
-                .check((a, b) ->
-                        new Length(a).plus(new Length(b)).minus(new Length(b)).equals(new Length(a)));
+        Property.holds()
+                .of(
+                        Draw.between(-1_000_000, 1_000_000),
+                        Draw.between(-1_000_000, 1_000_000),
+                        (a, b) -> new Length(a)
+                                .plus(new Length(b))
+                                .minus(new Length(b))
+                                .equals(new Length(a)));
     }
 
     @Test
     public void switchingThereAndBackLosesAtMostHalfAMicrometre() {
-        QuickTheory.qt()
-                .forAll(SourceDSL.integers().between(0, 100_000_000))
-                .check(micrometres -> Math.abs(Length.ofInches(new Length(micrometres).inches())
-                                        .micrometres()
-                                - micrometres)
-                        <= 1);
+        Property.holds()
+                .of(
+                        Draw.between(0, 100_000_000),
+                        micrometres -> Math.abs(Length.ofInches(new Length(micrometres).inches())
+                                                .micrometres()
+                                        - micrometres)
+                                <= 1);
     }
 
     @Test

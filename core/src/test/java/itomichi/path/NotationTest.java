@@ -2,9 +2,9 @@ package itomichi.path;
 
 import static org.testng.Assert.assertEquals;
 
+import itomichi.property.Draw;
+import itomichi.property.Property;
 import java.util.List;
-import org.quicktheories.QuickTheory;
-import org.quicktheories.generators.SourceDSL;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
 
@@ -35,33 +35,23 @@ public class NotationTest {
 
     @Test
     public void everyWeaveSurvivesWritingAndReading() {
-        QuickTheory.qt()
-                .forAll(SourceDSL.lists()
-                        .of(SourceDSL.integers().between(1, 40))
-                        .ofSizeBetween(1, 60))
-                .check(stations -> {
-                    StringBuilder text = new StringBuilder();
-                    for (int i = 0; i < stations.size(); i++) {
-                        text.append(i % 2 == 0 ? "+" : "-")
-                                .append(stations.get(i))
-                                .append(' ');
-                    }
-                    ThreadPath path = path(text.toString());
-                    return path(Notation.write(path)).equals(path);
-                });
+        Property.holds().of(Draw.lists(Draw.between(1, 40), 1, 60), stations -> {
+            StringBuilder text = new StringBuilder();
+            for (int i = 0; i < stations.size(); i++) {
+                text.append(i % 2 == 0 ? "+" : "-").append(stations.get(i)).append(' ');
+            }
+            ThreadPath path = path(text.toString());
+            return path(Notation.write(path)).equals(path);
+        });
     }
 
     /** Any words that a thread through folds can take, in any order that the thread allows. */
     @Test
     public void anyWayOfAThreadThroughFoldsSurvivesWritingAndReading() {
-        QuickTheory.qt()
-                .forAll(SourceDSL.lists()
-                        .of(SourceDSL.integers().between(0, 9999))
-                        .ofSizeBetween(1, 80))
-                .check(dice -> {
-                    ThreadPath path = wandered(dice);
-                    return path(Notation.write(path)).equals(path);
-                });
+        Property.holds().of(Draw.lists(Draw.between(0, 9999), 1, 80), dice -> {
+            ThreadPath path = wandered(dice);
+            return path(Notation.write(path)).equals(path);
+        });
     }
 
     private static ThreadPath wandered(List<Integer> dice) {

@@ -2,26 +2,22 @@ package itomichi.path;
 
 import static org.testng.Assert.assertEquals;
 
+import itomichi.property.Draw;
+import itomichi.property.Property;
 import java.util.ArrayList;
 import java.util.List;
-import org.quicktheories.QuickTheory;
-import org.quicktheories.generators.SourceDSL;
 import org.testng.annotations.Test;
 
 public class SewingStepTest {
 
     @Test
     public void everyMoveIsInExactlyOneStep() {
-        QuickTheory.qt()
-                .forAll(SourceDSL.lists()
-                        .of(SourceDSL.integers().between(1, 20))
-                        .ofSizeBetween(1, 40))
-                .check(stations -> {
-                    ThreadPath path = weave(stations);
-                    List<Move> moves = new ArrayList<>();
-                    SewingStep.of(path).forEach(step -> moves.addAll(step.moves()));
-                    return moves.equals(path.moves());
-                });
+        Property.holds().of(Draw.lists(Draw.between(1, 20), 1, 40), stations -> {
+            ThreadPath path = weave(stations);
+            List<Move> moves = new ArrayList<>();
+            SewingStep.of(path).forEach(step -> moves.addAll(step.moves()));
+            return moves.equals(path.moves());
+        });
     }
 
     @Test

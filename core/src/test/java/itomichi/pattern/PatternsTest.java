@@ -9,10 +9,10 @@ import itomichi.path.Edge;
 import itomichi.path.Face;
 import itomichi.pattern.OwnPattern.Line;
 import itomichi.pattern.OwnPattern.Turn;
+import itomichi.property.Draw;
+import itomichi.property.Property;
 import itomichi.station.SidePosition;
 import java.util.List;
-import org.quicktheories.QuickTheory;
-import org.quicktheories.generators.SourceDSL;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
 
@@ -50,17 +50,15 @@ public class PatternsTest {
 
     @Test
     public void whatIsWrittenIsReadTheSame() {
-        QuickTheory.qt()
-                .forAll(
-                        SourceDSL.integers().between(2, 30),
-                        SourceDSL.lists()
-                                .of(SourceDSL.integers().between(0, 5000))
-                                .ofSizeBetween(0, 40),
-                        SourceDSL.booleans().all())
-                .check((holes, dice, side) -> {
-                    OwnPattern pattern = random(holes, dice, side);
-                    return read(PatternText.write(pattern)).equals(pattern);
-                });
+        Property.holds()
+                .of(
+                        Draw.between(2, 30),
+                        Draw.lists(Draw.between(0, 5000), 0, 40),
+                        Draw.either(),
+                        (holes, dice, side) -> {
+                            OwnPattern pattern = random(holes, dice, side);
+                            return read(PatternText.write(pattern)).equals(pattern);
+                        });
     }
 
     private static OwnPattern random(int holes, List<Integer> dice, boolean side) {

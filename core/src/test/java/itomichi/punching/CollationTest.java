@@ -3,8 +3,8 @@ package itomichi.punching;
 import static org.testng.Assert.assertEquals;
 
 import itomichi.measure.Length;
-import org.quicktheories.QuickTheory;
-import org.quicktheories.generators.SourceDSL;
+import itomichi.property.Draw;
+import itomichi.property.Property;
 import org.testng.annotations.Test;
 
 public class CollationTest {
@@ -27,11 +27,11 @@ public class CollationTest {
 
     @Test
     public void everyMarkLiesOnTheFold() {
-        QuickTheory.qt()
-                .forAll(
-                        SourceDSL.integers().between(1, 200),
-                        SourceDSL.integers().between(60, 600))
-                .check((signatures, heightMm) -> Collation.of(signatures, Length.ofMm(heightMm)).fromHead().stream()
-                        .allMatch(mark -> mark.micrometres() > 0 && mark.isLessThan(Length.ofMm(heightMm))));
+        Property.holds()
+                .of(
+                        Draw.between(1, 200),
+                        Draw.between(60, 600),
+                        (signatures, heightMm) -> Collation.of(signatures, Length.ofMm(heightMm)).fromHead().stream()
+                                .allMatch(mark -> mark.micrometres() > 0 && mark.isLessThan(Length.ofMm(heightMm))));
     }
 }

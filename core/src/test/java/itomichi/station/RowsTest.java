@@ -6,10 +6,10 @@ import static org.testng.Assert.expectThrows;
 
 import itomichi.measure.Length;
 import itomichi.measure.Unit;
+import itomichi.property.Draw;
+import itomichi.property.Property;
 import java.util.Collections;
 import java.util.List;
-import org.quicktheories.QuickTheory;
-import org.quicktheories.generators.SourceDSL;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
 
@@ -69,52 +69,37 @@ public class RowsTest {
 
     @Test
     public void everySchoolIncreasesAndIsSymmetricForLikeSignatures() {
-        QuickTheory.qt()
-                .forAll(
-                        SourceDSL.integers().between(15, 300),
-                        SourceDSL.integers().between(1, 60),
-                        SourceDSL.integers().between(0, 3))
-                .check((widthMm, n, which) -> {
-                    Rows rows = school(which).across(spine(widthMm, n, 2));
-                    Rows mirror = rows.mirrored();
-                    for (int i = 0; i < n; i++) {
-                        if (Math.abs(rows.fromLeft()
-                                        .get(i)
-                                        .minus(mirror.fromLeft().get(i))
-                                        .micrometres())
-                                > 1) {
-                            return false;
-                        }
-                    }
-                    return rows.count() == n;
-                });
+        Property.holds().of(Draw.between(15, 300), Draw.between(1, 60), Draw.between(0, 3), (widthMm, n, which) -> {
+            Rows rows = school(which).across(spine(widthMm, n, 2));
+            Rows mirror = rows.mirrored();
+            for (int i = 0; i < n; i++) {
+                if (Math.abs(rows.fromLeft()
+                                .get(i)
+                                .minus(mirror.fromLeft().get(i))
+                                .micrometres())
+                        > 1) {
+                    return false;
+                }
+            }
+            return rows.count() == n;
+        });
     }
 
     @Test
     public void theMirrorOfTheMirrorIsTheOutsideAgain() {
-        QuickTheory.qt()
-                .forAll(
-                        SourceDSL.integers().between(15, 300),
-                        SourceDSL.integers().between(1, 60),
-                        SourceDSL.integers().between(0, 3))
-                .check((widthMm, n, which) -> {
-                    Rows rows = school(which).across(spine(widthMm, n, 2));
-                    return rows.mirrored().mirrored().equals(rows);
-                });
+        Property.holds().of(Draw.between(15, 300), Draw.between(1, 60), Draw.between(0, 3), (widthMm, n, which) -> {
+            Rows rows = school(which).across(spine(widthMm, n, 2));
+            return rows.mirrored().mirrored().equals(rows);
+        });
     }
 
     @Test
     public void equalGapsAndMarginsStayOnTheSpine() {
-        QuickTheory.qt()
-                .forAll(
-                        SourceDSL.integers().between(15, 300),
-                        SourceDSL.integers().between(1, 60),
-                        SourceDSL.integers().between(0, 1))
-                .check((widthMm, n, which) -> {
-                    Rows rows = school(which).across(spine(widthMm, n, 2));
-                    return rows.fromLeft().get(0).micrometres() > 0
-                            && rows.fromLeft().get(n - 1).isLessThan(rows.width());
-                });
+        Property.holds().of(Draw.between(15, 300), Draw.between(1, 60), Draw.between(0, 1), (widthMm, n, which) -> {
+            Rows rows = school(which).across(spine(widthMm, n, 2));
+            return rows.fromLeft().get(0).micrometres() > 0
+                    && rows.fromLeft().get(n - 1).isLessThan(rows.width());
+        });
     }
 
     @Test

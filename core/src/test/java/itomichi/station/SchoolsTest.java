@@ -4,11 +4,10 @@ import static org.testng.Assert.assertEquals;
 import static org.testng.Assert.assertTrue;
 
 import itomichi.measure.Length;
+import itomichi.property.Draw;
+import itomichi.property.Property;
 import java.util.List;
 import java.util.stream.IntStream;
-import org.quicktheories.QuickTheory;
-import org.quicktheories.core.Gen;
-import org.quicktheories.generators.SourceDSL;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
 
@@ -63,52 +62,43 @@ public class SchoolsTest {
         assertTrue(words.contains("4 pairs 20") && words.contains("105"), words);
     }
 
-    private static Gen<StationScheme> symmetricSchools() {
-        return SourceDSL.integers()
-                .between(2, 40)
-                .zip(SourceDSL.integers().between(0, 3), (count, school) -> switch (school) {
-                    case 0 -> new StationScheme.Margins(count, Length.ofMm(9), Length.ofMm(9));
-                    case 1 -> new StationScheme.Share(count, 0.07);
-                    case 2 -> new StationScheme.Equal(count);
-                    default -> new StationScheme.Pairs(1 + count / 8, Length.ofMm(7), Length.ofMm(11));
-                });
+    private static Draw<StationScheme> symmetricSchools() {
+        return Draw.between(2, 40).with(Draw.between(0, 3), (count, school) -> switch (school) {
+            case 0 -> new StationScheme.Margins(count, Length.ofMm(9), Length.ofMm(9));
+            case 1 -> new StationScheme.Share(count, 0.07);
+            case 2 -> new StationScheme.Equal(count);
+            default -> new StationScheme.Pairs(1 + count / 8, Length.ofMm(7), Length.ofMm(11));
+        });
     }
 
     @Test
     public void everySchoolIncreasesInsideTheFold() {
-        QuickTheory.qt()
-                .forAll(SourceDSL.integers().between(90, 1200), symmetricSchools())
-                .check((heightMm, school) -> {
-                    Stations stations = school.along(Length.ofMm(heightMm));
-                    return stations.count() == school.count()
-                            && stations.at(1).micrometres() > 0
-                            && stations.at(stations.count()).isLessThan(Length.ofMm(heightMm));
-                });
+        Property.holds().of(Draw.between(90, 1200), symmetricSchools(), (heightMm, school) -> {
+            Stations stations = school.along(Length.ofMm(heightMm));
+            return stations.count() == school.count()
+                    && stations.at(1).micrometres() > 0
+                    && stations.at(stations.count()).isLessThan(Length.ofMm(heightMm));
+        });
     }
 
     @Test
     public void everySchoolOfEqualEndsIsItsOwnMirror() {
-        QuickTheory.qt()
-                .forAll(SourceDSL.integers().between(90, 1200), symmetricSchools())
-                .check((heightMm, school) -> {
-                    Stations stations = school.along(Length.ofMm(heightMm));
-                    Stations turned = stations.turned(Length.ofMm(heightMm));
-                    return IntStream.rangeClosed(1, stations.count())
-                            .allMatch(i ->
-                                    Math.abs(stations.at(i).minus(turned.at(i)).micrometres()) <= 1);
-                });
+        Property.holds().of(Draw.between(90, 1200), symmetricSchools(), (heightMm, school) -> {
+            Stations stations = school.along(Length.ofMm(heightMm));
+            Stations turned = stations.turned(Length.ofMm(heightMm));
+            return IntStream.rangeClosed(1, stations.count())
+                    .allMatch(i -> Math.abs(stations.at(i).minus(turned.at(i)).micrometres()) <= 1);
+        });
     }
 
     @Test
     public void theMirrorOfTheMirrorIsTheFoldAgain() {
-        QuickTheory.qt()
-                .forAll(SourceDSL.integers().between(90, 1200), symmetricSchools())
-                .check((heightMm, school) -> {
-                    Stations stations = school.along(Length.ofMm(heightMm));
-                    return stations.turned(Length.ofMm(heightMm))
-                            .turned(Length.ofMm(heightMm))
-                            .equals(stations);
-                });
+        Property.holds().of(Draw.between(90, 1200), symmetricSchools(), (heightMm, school) -> {
+            Stations stations = school.along(Length.ofMm(heightMm));
+            return stations.turned(Length.ofMm(heightMm))
+                    .turned(Length.ofMm(heightMm))
+                    .equals(stations);
+        });
     }
 
     private static List<Double> mm(Stations stations) {

@@ -6,11 +6,11 @@ import static org.testng.Assert.assertTrue;
 
 import itomichi.measure.Length;
 import itomichi.measure.Unit;
+import itomichi.property.Draw;
+import itomichi.property.Property;
 import java.util.List;
 import java.util.Set;
 import java.util.stream.Collectors;
-import org.quicktheories.QuickTheory;
-import org.quicktheories.generators.SourceDSL;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
 
@@ -64,26 +64,20 @@ public class SideTest {
 
     @Test
     public void everyLookIsSymmetricHeadToTail() {
-        QuickTheory.qt()
-                .forAll(
-                        SourceDSL.integers().between(100, 500),
-                        SourceDSL.integers().between(2, 9),
-                        SourceDSL.integers().between(0, 3))
-                .check((heightMm, count, look) -> {
-                    Length height = Length.ofMm(heightMm);
-                    Role[] extras =
-                            new Role[][] {{}, {Role.CORNER}, {Role.SATELLITE}, {Role.CORNER, Role.BETWEEN}}[look];
-                    Stations main = new StationScheme.Margins(count, Length.ofMm(15), Length.ofMm(15)).along(height);
-                    List<SideHole> holes = scheme(true, extras).holes(main, height);
-                    return holes.stream()
-                            .allMatch(hole -> holes.stream()
-                                    .anyMatch(other -> Math.abs(hole.fromHead()
-                                                            .plus(other.fromHead())
-                                                            .minus(height)
-                                                            .micrometres())
-                                                    <= 2
-                                            && hole.fromSpine().equals(other.fromSpine())));
-                });
+        Property.holds().of(Draw.between(100, 500), Draw.between(2, 9), Draw.between(0, 3), (heightMm, count, look) -> {
+            Length height = Length.ofMm(heightMm);
+            Role[] extras = new Role[][] {{}, {Role.CORNER}, {Role.SATELLITE}, {Role.CORNER, Role.BETWEEN}}[look];
+            Stations main = new StationScheme.Margins(count, Length.ofMm(15), Length.ofMm(15)).along(height);
+            List<SideHole> holes = scheme(true, extras).holes(main, height);
+            return holes.stream()
+                    .allMatch(hole -> holes.stream()
+                            .anyMatch(other -> Math.abs(hole.fromHead()
+                                                    .plus(other.fromHead())
+                                                    .minus(height)
+                                                    .micrometres())
+                                            <= 2
+                                    && hole.fromSpine().equals(other.fromSpine())));
+        });
     }
 
     @DataProvider

@@ -4,9 +4,9 @@ import static org.testng.Assert.assertEquals;
 import static org.testng.Assert.expectThrows;
 
 import itomichi.measure.Length;
+import itomichi.property.Draw;
+import itomichi.property.Property;
 import java.util.List;
-import org.quicktheories.QuickTheory;
-import org.quicktheories.generators.SourceDSL;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
 
@@ -21,12 +21,8 @@ public class StationsTest {
 
     @Test
     public void everySchemeIncreasesAndStaysOnTheFold() {
-        QuickTheory.qt()
-                .forAll(
-                        SourceDSL.integers().between(60, 1200),
-                        SourceDSL.integers().between(1, 15),
-                        SourceDSL.integers().between(3, 25))
-                .check((heightMm, half, marginMm) -> {
+        Property.holds()
+                .of(Draw.between(60, 1200), Draw.between(1, 15), Draw.between(3, 25), (heightMm, half, marginMm) -> {
                     Length height = Length.ofMm(heightMm);
                     Stations stations = new StationScheme.Margins(
                                     2 * half + 1, Length.ofMm(marginMm), Length.ofMm(marginMm))
@@ -38,22 +34,18 @@ public class StationsTest {
 
     @Test
     public void equalMarginsAreSymmetricAboutTheMiddle() {
-        QuickTheory.qt()
-                .forAll(
-                        SourceDSL.integers().between(60, 1200),
-                        SourceDSL.integers().between(1, 15))
-                .check((heightMm, half) -> {
-                    Length height = Length.ofMm(heightMm);
-                    Stations stations = new StationScheme.Share(2 * half + 1, 0.1).along(height);
-                    for (int i = 1; i <= stations.count(); i++) {
-                        long mirrored = height.minus(stations.at(stations.count() + 1 - i))
-                                .micrometres();
-                        if (Math.abs(mirrored - stations.at(i).micrometres()) > 1) {
-                            return false;
-                        }
-                    }
-                    return true;
-                });
+        Property.holds().of(Draw.between(60, 1200), Draw.between(1, 15), (heightMm, half) -> {
+            Length height = Length.ofMm(heightMm);
+            Stations stations = new StationScheme.Share(2 * half + 1, 0.1).along(height);
+            for (int i = 1; i <= stations.count(); i++) {
+                long mirrored =
+                        height.minus(stations.at(stations.count() + 1 - i)).micrometres();
+                if (Math.abs(mirrored - stations.at(i).micrometres()) > 1) {
+                    return false;
+                }
+            }
+            return true;
+        });
     }
 
     @Test

@@ -15,28 +15,30 @@ function Board() {
 }
 
 describe('what keys have moved', () => {
-  it('is kept at once where the drawing is left before they rest', async () => {
+  it('is kept at once where the drawing is left before they rest', () => {
     const session = new BookSession(bookView(1, 'Cues'));
     const change = vi.spyOn(session, 'change');
-    const { leave } = await rendered(session, <Board />);
-    await act(() => press('Nudged'));
+    const { leave } = rendered(session, <Board />);
+    act(() => press('Nudged'));
     expect(change).not.toHaveBeenCalled();
-    await leave();
+    leave();
     expect(change).toHaveBeenCalledTimes(1);
     expect(session.snapshot().document.name).toBe('Nudged');
   });
 
-  it('is kept once they rest, as one change', async () => {
+  it('is kept once they rest, as one change', () => {
     vi.useFakeTimers();
     const session = new BookSession(bookView(1, 'Cues'));
     const change = vi.spyOn(session, 'change');
-    const { leave } = await rendered(session, <Board />);
-    await act(() => press('one'));
-    await act(() => press('two'));
-    await act(() => vi.advanceTimersByTime(1000));
+    const { leave } = rendered(session, <Board />);
+    act(() => press('one'));
+    act(() => press('two'));
+    act(() => {
+      vi.advanceTimersByTime(1000);
+    });
     expect(change).toHaveBeenCalledTimes(1);
     expect(session.snapshot().document.name).toBe('two');
     vi.useRealTimers();
-    await leave();
+    leave();
   });
 });

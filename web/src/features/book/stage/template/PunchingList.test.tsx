@@ -16,7 +16,7 @@ function session(): BookSession {
 
 describe('a tick of the punching list', () => {
   it('is not undone by an answer that was asked for before it', async () => {
-    const { place, client, leave } = await rendered(session(), <PunchingList />);
+    const { place, client, leave } = rendered(session(), <PunchingList />);
     await vi.waitFor(() => expect(sent).toHaveLength(1));
     await act(() => sent[0]!.answer(200, { ticked: [], planChanged: false }));
     const box = () => place.querySelector<HTMLInputElement>('input[type="checkbox"]')!;
@@ -24,12 +24,12 @@ describe('a tick of the punching list', () => {
     // asked anew, as when the window is looked at again; the answer is still on its way
     void client.invalidateQueries();
     await vi.waitFor(() => expect(sent).toHaveLength(2));
-    await act(() => box().click());
+    act(() => box().click());
     await vi.waitFor(() => expect(sent).toHaveLength(3));
     await act(() => sent[2]!.answer(200, { ticked: [0], planChanged: false }));
     await act(() => sent[1]!.answer(200, { ticked: [], planChanged: false }));
     await act(() => vi.waitFor(() => expect(client.isFetching()).toBe(0)));
     expect(box().checked).toBe(true);
-    await leave();
+    leave();
   });
 });

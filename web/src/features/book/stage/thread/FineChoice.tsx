@@ -20,7 +20,7 @@ export function FineChoice() {
           choose={(fibre) => session.change('fibre', withThread({ fibre }))}
         />
         <SelectField
-          label="ErrorNote by"
+          label="Told by"
           value={count.system}
           options={[
             { value: 'LINEN', label: 'linen' },

@@ -7,6 +7,7 @@ import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import itomichi.browser.fixture.Journey;
 import itomichi.browser.screen.BookScreen;
+import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
@@ -63,7 +64,7 @@ public class DxfTest extends Journey {
                 .directory(Path.of("..", "web").toFile())
                 .redirectError(ProcessBuilder.Redirect.INHERIT)
                 .start();
-        String said = new String(node.getInputStream().readAllBytes());
+        String said = new String(node.getInputStream().readAllBytes(), StandardCharsets.UTF_8);
         assertEquals(node.waitFor(), 0, said);
         return said.lines().map(line -> line.split(" ")).toList();
     }

@@ -3,10 +3,12 @@ package itomichi.browser.journey;
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 import static org.testng.Assert.assertEquals;
 
+import com.deque.html.axecore.args.AxeRunOptions;
 import com.deque.html.axecore.playwright.AxeBuilder;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import itomichi.browser.fixture.Journey;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.Stream;
 import org.testng.annotations.DataProvider;
@@ -60,21 +62,25 @@ public class EveryScreenTest extends Journey {
         return paths(List.of("Programme")).map(path -> new Object[] {path}).toArray(Object[][]::new);
     }
 
+    /** Looked at by axe, then made as narrow as a small telephone: what is wrong is named. */
     @Test(dataProvider = "screens")
-    public void axeFindsNoViolationByDaylight(String path) {
-        assertEquals(violations(opened(path, 1280, 800, false)).toString(), "[]");
-    }
-
-    @Test(dataProvider = "oneBook")
-    public void axeFindsNoViolationByLamplight(String path) {
-        assertEquals(violations(opened(path, 1280, 800, true)).toString(), "[]");
-    }
-
-    @Test(dataProvider = "screens")
-    public void nothingIsWiderThanAThreeHundredAndSixtyPixelScreen(String path) {
-        Page page = opened(path, 360, 740, false);
+    public void everyScreenIsForEverybodyAndForASmallTelephone(String path) {
+        Page page = opened(path, 1280, 800, false);
+        List<String> wrong = new ArrayList<>(violations(page));
+        page.setViewportSize(360, 740);
+        drawn(page);
         int over = (int) page.evaluate("document.documentElement.scrollWidth - document.documentElement.clientWidth");
-        assertEquals(over, 0);
+        if (over != 0) {
+            wrong.add(over + " px wider than a screen of 360");
+        }
+        assertEquals(wrong, List.of());
+    }
+
+    /** By lamplight only colours differ. */
+    @Test(dataProvider = "oneBook")
+    public void wordsStandOutByLamplight(String path) {
+        Page page = opened(path, 1280, 800, true);
+        assertEquals(violations(page, "color-contrast"), List.of());
     }
 
     @Test
@@ -82,12 +88,12 @@ public class EveryScreenTest extends Journey {
         Page page = opened("/", 1280, 800, false);
         page.keyboard().press("?");
         assertThat(page.getByRole(AriaRole.DIALOG)).isVisible();
-        assertEquals(violations(page).toString(), "[]");
+        assertEquals(violations(page), List.of());
         page.keyboard().press("Escape");
         assertThat(page.getByRole(AriaRole.DIALOG)).hasCount(0);
         page.keyboard().press("n");
         assertThat(page.getByLabel("Pages")).isVisible();
-        assertEquals(violations(page).toString(), "[]");
+        assertEquals(violations(page), List.of());
     }
 
     @DataProvider
@@ -106,8 +112,8 @@ public class EveryScreenTest extends Journey {
         Page page = opened(path, 1280, 800, false);
         page.getByRole(AriaRole.RADIO, new Page.GetByRoleOptions().setName(look).setExact(true))
                 .check();
-        page.waitForTimeout(200);
-        assertEquals(violations(page).toString(), "[]");
+        drawn(page);
+        assertEquals(violations(page), List.of());
     }
 
     @Test
@@ -117,8 +123,8 @@ public class EveryScreenTest extends Journey {
         page.getByText("Lay something in").click();
         assertThat(page.getByLabel("Name", new Page.GetByLabelOptions().setExact(true)))
                 .isVisible();
-        page.waitForTimeout(200);
-        assertEquals(violations(page).toString(), "[]");
+        drawn(page);
+        assertEquals(violations(page), List.of());
     }
 
     @Test
@@ -126,7 +132,7 @@ public class EveryScreenTest extends Journey {
         Page page = opened("/books/{Cue slips}/thread", 1280, 800, false);
         page.keyboard().press("w");
         assertThat(page.getByText("Put away")).isVisible();
-        assertEquals(violations(page).toString(), "[]");
+        assertEquals(violations(page), List.of());
     }
 
     private Page opened(String path, int width, int height, boolean evening) {
@@ -137,15 +143,24 @@ public class EveryScreenTest extends Journey {
         assertThat(page.locator(".figure, .row, .sewing-move, .thing, .kept, .pattern-board")
                         .first())
                 .isVisible();
-        page.waitForTimeout(150);
+        drawn(page);
         return page;
     }
 
-    private static List<String> violations(Page page) {
-        return new AxeBuilder(page)
-                .analyze().getViolations().stream()
-                        .map(violation -> violation.getId() + ": "
-                                + violation.getNodes().get(0).getHtml())
-                        .toList();
+    /** Two frames: what is measured in one is drawn in the next. */
+    private static void drawn(Page page) {
+        page.evaluate("() => new Promise(done => requestAnimationFrame(() => requestAnimationFrame(done)))");
+    }
+
+    /** What axe finds; it works in the page itself, for there are no frames, and leaves out the long list of what is well. */
+    private static List<String> violations(Page page, String... rules) {
+        AxeRunOptions options = new AxeRunOptions();
+        options.setResultTypes(List.of("violations"));
+        AxeBuilder axe = new AxeBuilder(page).setLegacyMode(true);
+        axe = rules.length > 0 ? axe.withRules(List.of(rules)) : axe.options(options);
+        return axe.analyze().getViolations().stream()
+                .map(violation ->
+                        violation.getId() + ": " + violation.getNodes().get(0).getHtml())
+                .toList();
     }
 }

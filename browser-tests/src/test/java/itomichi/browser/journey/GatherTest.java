@@ -6,16 +6,15 @@ import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import itomichi.browser.fixture.Journey;
 import itomichi.browser.screen.BookScreen;
+import java.util.Locale;
 import org.testng.annotations.Test;
 
 /** Dividing sheets, pressing them, cutting stock: what a choice does is seen at once, and undone by a press. */
 public class GatherTest extends Journey {
 
     private BookScreen flat(Page page, String stage) {
-        BookScreen book = BookScreen.open(page, prepare.begin("Flat").id(), "purpose");
-        book.type("Pages", "240").press("Bind it as Link stitch");
-        assertThat(page.getByText("bound so")).isVisible();
-        return book.stage(stage);
+        return BookScreen.open(
+                page, prepare.beginBound("Flat", "Link stitch", 240).id(), stage.toLowerCase(Locale.ROOT));
     }
 
     @Test

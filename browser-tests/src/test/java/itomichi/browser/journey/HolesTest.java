@@ -22,10 +22,9 @@ public class HolesTest extends Journey {
 
     private BookScreen bound(String structure) {
         page = window();
-        book = prepare.begin("Holes");
-        BookScreen screen = BookScreen.open(page, book.id(), "purpose");
-        screen.press("Bind it as " + structure).kept(2).stage("Stations");
-        return screen;
+        book = prepare.beginBound("Holes", structure, 32);
+        page.navigate("/books/" + book.id() + "/stations");
+        return new BookScreen(page).kept(2);
     }
 
     private JsonArray places(String part, String name) {

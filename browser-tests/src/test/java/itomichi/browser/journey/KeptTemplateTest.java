@@ -21,9 +21,9 @@ public class KeptTemplateTest extends Journey {
 
     private BookScreen begin(String name, String structure) {
         page = window();
-        book = prepare.begin(name);
-        BookScreen screen = BookScreen.open(page, book.id(), "purpose");
-        return screen.press("Bind it as " + structure).kept(2);
+        book = prepare.beginBound(name, structure, 32);
+        page.navigate("/books/" + book.id() + "/purpose");
+        return new BookScreen(page).kept(2);
     }
 
     private Locator kept(String name) {

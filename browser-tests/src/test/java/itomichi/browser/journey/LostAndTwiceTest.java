@@ -13,7 +13,8 @@ import java.util.regex.Pattern;
 import org.testng.annotations.AfterClass;
 import org.testng.annotations.Test;
 
-/** The database gone in mid-edit, and two windows on one book. */
+/** The database gone in mid-edit, and two windows on one book. It goes alone: while the database is gone nothing else can be done. */
+@Test(groups = "alone")
 public class LostAndTwiceTest extends Journey {
 
     private static final double PATIENT = 20_000;

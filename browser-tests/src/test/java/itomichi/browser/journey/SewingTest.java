@@ -38,12 +38,11 @@ public class SewingTest extends Journey {
 
     @Test
     public void thePlaceIsKeptOverAReloadAndOnAnotherDevice() {
-        page.keyboard().press("Space");
-        page.keyboard().press("Space");
-        page.keyboard().press("Space");
-        page.keyboard().press("Backspace");
+        pressAndWait("Space", 1);
+        pressAndWait("Space", 2);
+        pressAndWait("Space", 3);
+        pressAndWait("Backspace", 2);
         assertThat(page.getByText("Move 3 of 9")).isVisible();
-        page.waitForTimeout(300);
         Page other = window(360, 740, false);
         other.navigate("/books/" + book.id() + "/sewing");
         assertThat(other.getByText("Move 3 of 9")).isVisible();
@@ -69,5 +68,11 @@ public class SewingTest extends Journey {
         page.keyboard().press("Escape");
         assertThat(page.getByRole(AriaRole.LIST, new Page.GetByRoleOptions().setName("Moves")))
                 .isVisible();
+    }
+
+    /** Presses a key and waits until the place is kept, so that no earlier one comes after it. */
+    private void pressAndWait(String key, int step) {
+        page.keyboard().press(key);
+        page.waitForCondition(() -> prepare.sewingStep(book) == step);
     }
 }

@@ -103,10 +103,8 @@ public class ThreadsWayTest extends Journey {
 
     @Test
     public void aWayOfSewingIsChosenBesideTheOthersAndUndone() {
-        Book book = prepare.begin("Ways");
+        Book book = prepare.beginBound("Ways", "Long stitch", 32);
         Page page = window();
-        page.navigate("/books/" + book.id() + "/purpose");
-        button(page, "Bind it as Long stitch").click();
         page.navigate("/books/" + book.id() + "/thread");
         button(page, "Sew it so: there and back").click();
         assertThat(page.locator(".variant-chosen h3")).hasText("there and back");

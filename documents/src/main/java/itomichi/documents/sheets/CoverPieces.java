@@ -16,7 +16,6 @@ final class CoverPieces {
     private static final double MARGIN_MM = 12;
 
     private final BookPlan plan;
-    private final Holes.InFolds holes;
     private final Holes.InCover cover;
     private final boolean inside;
     private final Unit unit;
@@ -28,7 +27,6 @@ final class CoverPieces {
 
     CoverPieces(BookPlan plan, Holes.InFolds holes, Holes.InCover cover, boolean inside) {
         this.plan = plan;
-        this.holes = holes;
         this.cover = cover;
         this.inside = inside;
         this.unit = plan.spec().title().unit();

@@ -58,7 +58,7 @@ final class Packing {
         for (double y : edges(page, false)) {
             for (double x : edges(page, true)) {
                 boolean inside = x + piece.widthMm() <= widthMm + 1e-9 && y + piece.heightMm() <= heightMm + 1e-9;
-                boolean better = best == null || y < best.yMm() || y == best.yMm() && x < best.xMm();
+                boolean better = best == null || y < best.yMm() || (y == best.yMm() && x < best.xMm());
                 if (inside && better && page.stream().noneMatch(laid -> laid.near(x, y, piece))) {
                     best = new Laid(piece, x, y);
                 }

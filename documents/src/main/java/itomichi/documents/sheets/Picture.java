@@ -138,7 +138,7 @@ final class Picture {
                     }
                 }
             }
-            if (lane == lanes.get(0)) {
+            if (lane.equals(lanes.get(0))) {
                 numbers(shapes, place, steps, from, to);
             }
             y += lane.heightMm + NAME_MM + 2;

@@ -35,7 +35,7 @@ final class TextColumn {
     TextColumn words(String text, double sizeMm) {
         int most = Math.max(8, (int) (widthMm / (sizeMm * LETTER)));
         StringBuilder line = new StringBuilder();
-        for (String word : text.split("[ \n]+")) {
+        for (String word : text.split("[ \n]+", -1)) {
             String rest = word;
             while (rest.length() > most) {
                 flush(line, sizeMm);

@@ -71,7 +71,7 @@ public class TilingTest {
                 assertTrue(one.xMm() + one.piece().widthMm() <= 190 + 1e-9);
                 assertTrue(one.yMm() + one.piece().heightMm() <= 271 + 1e-9);
                 page.stream()
-                        .filter(other -> other != one)
+                        .filter(other -> !other.equals(one))
                         .forEach(other -> assertTrue(!other.near(one.xMm(), one.yMm(), one.piece())));
             }
         }

@@ -120,7 +120,7 @@ class BookController {
     ResponseEntity<Conflict> conflict(ConflictException conflict) {
         return ResponseEntity.status(HttpStatus.CONFLICT)
                 .body(new Conflict(
-                        conflict.getMessage(),
+                        conflict.line(),
                         conflict.theirs(),
                         conflict.yours(),
                         Differences.between(conflict.yours(), conflict.theirs().document())));

@@ -14,6 +14,11 @@ final class ConflictException extends RuntimeException {
         this.yours = yours;
     }
 
+    /** What happened, in one line. */
+    String line() {
+        return String.valueOf(getMessage());
+    }
+
     BookView theirs() {
         return theirs;
     }

@@ -1,5 +1,6 @@
 package itomichi.server.book;
 
+import itomichi.measure.Phrase;
 import itomichi.server.document.BookDocument;
 import itomichi.server.plan.HolesView;
 import itomichi.server.plan.InUnits;
@@ -26,8 +27,9 @@ final class Differences {
         Map<String, InUnits> other = lines(theirs);
         List<Difference> differences = new ArrayList<>();
         mine.forEach((what, words) -> {
-            if (!words.equals(other.get(what))) {
-                differences.add(new Difference(what, words, other.get(what)));
+            InUnits there = other.getOrDefault(what, InUnits.of(Phrase.EMPTY));
+            if (!words.equals(there)) {
+                differences.add(new Difference(what, words, there));
             }
         });
         return differences;

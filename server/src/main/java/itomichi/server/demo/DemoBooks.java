@@ -18,7 +18,7 @@ import itomichi.server.document.BookDocument.Stations;
 import itomichi.server.document.BookDocument.Thread;
 import itomichi.server.document.StartingBook;
 import itomichi.spec.Stage;
-import java.util.EnumSet;
+import java.util.Arrays;
 import java.util.List;
 
 /** The books that the marionette theatre Moth and Pulley binds for itself, each at another stage. Everything in them is made up. */
@@ -174,8 +174,6 @@ final class DemoBooks {
     }
 
     static List<Stage> before(Stage stage) {
-        return stage.ordinal() == 0
-                ? List.of()
-                : List.copyOf(EnumSet.range(Stage.PURPOSE, Stage.values()[stage.ordinal() - 1]));
+        return Arrays.stream(Stage.values()).takeWhile(one -> one != stage).toList();
     }
 }

@@ -50,7 +50,7 @@ class DemoLoader implements ApplicationRunner {
             templates.clear();
             patterns.clear();
         }
-        if (reset || wanted && books.empty() && drawers.empty()) {
+        if (reset || (wanted && books.empty() && drawers.empty())) {
             drawers.fill(DemoDrawers.lists());
             DemoPatterns.all().forEach(demo -> patterns.keep(demo.notes(), demo.pattern()));
             DemoBooks.all().forEach(this::put);

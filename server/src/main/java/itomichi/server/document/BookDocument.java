@@ -185,6 +185,7 @@ public record BookDocument(
     public record Count(CountSystem system, double number, int ply, int turns, double widthMm) {}
 
     /** Thread, needle and knot; {@code drawerId} says where in the drawer the thread was taken from. */
+    @SuppressWarnings("JavaLangClash") // as the book file calls it
     public record Thread(
             String name,
             Fibre fibre,

@@ -131,7 +131,8 @@ class KeptTemplateController {
     private static Length tolerance(Length within) {
         if (within.micrometres() < 0 || within.mm() > WIDEST_TOLERANCE_MM) {
             throw new UnfitValueException(
-                    "within", "A tolerance is from 0 to 20 mm (3/4″); a wider one finds anything.");
+                    "within",
+                    "Read " + within + "; a tolerance is from 0 to 20 mm (3/4″), a wider one finds anything.");
         }
         return within;
     }

@@ -135,7 +135,9 @@ public class KeptTemplates {
                                 + plan.spec().bound().name() + ")."));
         if (plan.stopped()) {
             throw new ProblemException(
-                    HttpStatus.UNPROCESSABLE_CONTENT, "The plan says stop; a template is kept once it can be punched.");
+                    HttpStatus.UNPROCESSABLE_CONTENT,
+                    "The plan of “" + plan.spec().title().name()
+                            + "” says stop; a template is kept once it can be punched.");
         }
         String read = readName(name, null);
         UUID id = UUID.randomUUID();
@@ -215,7 +217,8 @@ public class KeptTemplates {
     private String readName(String typed, @Nullable UUID except) {
         String name = readText("name", "A template’s name", typed, 1, LONGEST_NAME);
         store.named(name).filter(other -> !other.equals(except)).ifPresent(other -> {
-            throw new UnfitValueException("name", "Another template has this name; a name of its own is wanted.");
+            throw new UnfitValueException(
+                    "name", "Another template is called “" + name + "”; a name of its own is wanted.");
         });
         return name;
     }

@@ -34,7 +34,7 @@ class PatternController {
     record PatternTold(String notes, BookDocument.Pattern pattern, long version) {
         PatternTold {
             if (notes == null || pattern == null) {
-                throw new UnfitValueException("pattern", "A pattern and its notes are wanted.");
+                throw new UnfitValueException("pattern", "A pattern and its notes are wanted; read none.");
             }
         }
     }
@@ -96,7 +96,7 @@ class PatternController {
         BookDocument document = both.document();
         BookDocument.Pattern pattern = both.pattern();
         if (document == null || pattern == null) {
-            throw new UnfitValueException("pattern", "A book and a pattern are wanted.");
+            throw new UnfitValueException("pattern", "A book and a pattern are wanted; read none.");
         }
         return PatternLook.bound(document, pattern);
     }

@@ -71,7 +71,8 @@ public class Patterns {
         if (!store.update(id, version, notes.strip(), pattern)) {
             throw new ProblemException(
                     HttpStatus.UNPROCESSABLE_CONTENT,
-                    "This pattern was changed elsewhere since it was opened; open it again, or keep this one by another name.");
+                    "“" + pattern.name()
+                            + "” was changed elsewhere since it was opened; open it again, or keep this one by another name.");
         }
         return store.get(id).orElseThrow(Patterns::none);
     }
@@ -162,7 +163,9 @@ public class Patterns {
                 turns.add(new OwnPattern.Turn(wrap.hole().station(), wrap.edge()));
             } else if (move.segment()) {
                 throw new UnfitValueException(
-                        "text", "A pattern has stitches and wraps; links, kettles and the like belong to a structure.");
+                        "text",
+                        "A pattern has stitches and wraps; links, kettles and the like belong to a structure: read “"
+                                + Notation.write(new ThreadPath(List.of(move))) + "”.");
             }
         }
         if (holes > OwnPattern.MOST_HOLES) {

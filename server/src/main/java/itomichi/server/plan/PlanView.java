@@ -104,7 +104,7 @@ public record PlanView(
      *
      * @param notation the way, written
      * @param steps how many steps the sewing has
-     * @param variant the way it is sewn, of {@code variants}
+     * @param variant the way it is sewn, of those the structure knows
      * @param choosesKnot whether the side of the knot is chosen
      * @param goesOn whether a thread goes on from signature to signature
      * @param sewnOn what is sewn on with it
@@ -127,7 +127,6 @@ public record PlanView(
      * The folded signatures on each other, or the single sheets.
      *
      * @param nests how the sheets lie in signatures that differ
-     * @param spreadMm how much the spine is thicker than the fore edge
      */
     public record BlockView(
             String words,

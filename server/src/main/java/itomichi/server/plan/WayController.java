@@ -66,7 +66,7 @@ class WayController {
      *
      * @param key kept with the book
      * @param chosen whether the book is sewn so
-     * @param possible why it cannot be sewn so; empty where it can
+     * @param impossible why it cannot be sewn so; empty where it can
      * @param thread thread it takes; left out where it cannot be sewn so
      * @param passes of the needle, each through a hole
      * @param document the book sewn so

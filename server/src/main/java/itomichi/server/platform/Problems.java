@@ -2,6 +2,7 @@ package itomichi.server.platform;
 
 import itomichi.spec.UnfitValueException;
 import java.sql.SQLTransientConnectionException;
+import java.util.Objects;
 import java.util.stream.Stream;
 import org.apache.catalina.connector.ClientAbortException;
 import org.jooq.exception.DataAccessException;
@@ -11,7 +12,7 @@ import org.springframework.dao.DataAccessResourceFailureException;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.ResponseEntity;
 import org.springframework.http.converter.HttpMessageNotReadableException;
-import org.springframework.transaction.CannotCreateTransactionException;
+import org.springframework.transaction.TransactionException;
 import org.springframework.validation.BindException;
 import org.springframework.validation.FieldError;
 import org.springframework.web.ErrorResponse;
@@ -28,12 +29,12 @@ class Problems {
 
     @ExceptionHandler
     ResponseEntity<Problem> unfit(UnfitValueException unfit) {
-        return ResponseEntity.unprocessableContent().body(new Problem(unfit.getMessage(), unfit.field()));
+        return ResponseEntity.unprocessableContent().body(new Problem(line(unfit), unfit.field()));
     }
 
     @ExceptionHandler
     ResponseEntity<Problem> told(ProblemException told) {
-        return ResponseEntity.status(told.status()).body(new Problem(told.getMessage(), null));
+        return ResponseEntity.status(told.status()).body(new Problem(line(told), null));
     }
 
     @ExceptionHandler
@@ -69,7 +70,7 @@ class Problems {
     @ExceptionHandler({
         DataAccessException.class,
         org.springframework.dao.DataAccessException.class,
-        CannotCreateTransactionException.class
+        TransactionException.class
     })
     ResponseEntity<Problem> database(RuntimeException failure) {
         if (unreachable(failure)) {
@@ -80,13 +81,18 @@ class Problems {
         return unexpected(failure);
     }
 
+    /** What a failure says for the screen. */
+    static String line(Throwable failure) {
+        return Objects.requireNonNullElse(failure.getMessage(), "That could not be done.");
+    }
+
     private static boolean unreachable(Throwable failure) {
         return Stream.iterate(failure, cause -> cause != null, Throwable::getCause)
                 .anyMatch(cause -> cause instanceof SQLTransientConnectionException
                         || cause instanceof DataAccessResourceFailureException
                         || cause instanceof java.net.SocketException
-                        || cause instanceof java.sql.SQLException sql
-                                && String.valueOf(sql.getSQLState()).matches("08.*|57P.*"));
+                        || (cause instanceof java.sql.SQLException sql
+                                && String.valueOf(sql.getSQLState()).matches("08.*|57P.*")));
     }
 
     /** The browser has gone on to another page; there is nobody left to be told. */

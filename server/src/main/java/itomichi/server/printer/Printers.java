@@ -60,7 +60,8 @@ public class Printers {
                     "name", "A printer’s name has from 1 to " + LONGEST_NAME + " letters; read " + name.length() + ".");
         }
         if (store.named(name)) {
-            throw new UnfitValueException("name", "Another printer has this name; a name of its own is wanted.");
+            throw new UnfitValueException(
+                    "name", "Another printer is called “" + name + "”; a name of its own is wanted.");
         }
         UUID id = UUID.randomUUID();
         store.add(id, name);
@@ -71,7 +72,8 @@ public class Printers {
     void remove(UUID id) {
         PrinterStore.Kept kept = store.held(id).orElseThrow(Printers::none);
         if (kept.simulated()) {
-            throw new ProblemException(HttpStatus.UNPROCESSABLE_CONTENT, "The simulated printer stays, to try on.");
+            throw new ProblemException(
+                    HttpStatus.UNPROCESSABLE_CONTENT, "“" + kept.name() + "” is simulated and stays, to try on.");
         }
         store.remove(id);
     }

@@ -65,7 +65,8 @@ class SewingController {
         Strayed {
             if (holes == null || holes.contains(null) || holes.size() > MOST_WRONG) {
                 throw new UnfitValueException(
-                        "holes", "Up to " + MOST_WRONG + " holes, one after the other, are wanted.");
+                        "holes",
+                        "Up to " + MOST_WRONG + " holes, one after the other, are wanted; read " + holes + ".");
             }
         }
 

@@ -63,7 +63,8 @@ class StepsController {
         BookPlan plan = PlanViews.plan(book.document());
         if (plan.sewing().isEmpty()) {
             throw new ProblemException(
-                    HttpStatus.UNPROCESSABLE_CONTENT, "As it is, this book cannot be sewn; the remarks say why.");
+                    HttpStatus.UNPROCESSABLE_CONTENT,
+                    "As it is, “" + book.document().name() + "” cannot be sewn; the remarks say why.");
         }
         return StepSheet.draw(plan, paper, LocalDate.now(clock), book.revision());
     }
