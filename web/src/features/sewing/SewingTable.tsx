@@ -56,15 +56,17 @@ export function SewingTable({ book, way, place: start, wayChanged }: Props) {
   useEffect(() => table.current?.focus(), []);
 
   const finish = async () => {
-    const document = {
-      ...book.document,
-      done: [...book.document.done.filter((stage) => stage !== 'SEW'), 'SEW' as const],
-    };
+    const params = { path: { id: book.id } };
+    // A change made just before the sewing was opened may have been kept since: it is sewn as it is now.
+    const now = await outcome(api.GET('/api/books/{id}', { params }));
+    if (now.kind !== 'value') {
+      setSaid(failure(now));
+      return;
+    }
+    const { version, document } = now.value;
+    const done = [...document.done.filter((stage) => stage !== 'SEW'), 'SEW' as const];
     const result = await outcome(
-      api.PUT('/api/books/{id}', {
-        params: { path: { id: book.id } },
-        body: { version: book.version, change: 'sewn', document },
-      }),
+      api.PUT('/api/books/{id}', { params, body: { version, change: 'sewn', document: { ...document, done } } }),
     );
     if (result.kind === 'value') {
       leave();

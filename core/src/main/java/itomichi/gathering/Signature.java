@@ -23,6 +23,7 @@ public record Signature(List<FoldedSheet> sheets) {
     private static final Formula CREEP_MIXED = Formula.of("π ÷ 2 × (z − o)");
     private static final Quantity BUNDLE = Quantity.of(Length.ZERO, Fineness.BUNDLE);
 
+    /** @throws IllegalArgumentException if it has no sheet */
     public Signature {
         sheets = List.copyOf(sheets);
         if (sheets.isEmpty()) {

@@ -7,7 +7,11 @@ package itomichi.measure;
  */
 public record Grammage(long milligramsPerM2) {
 
-    /** The grammage of so many g/m2, to the nearest mg/m2. */
+    /**
+     * The grammage of so many g/m2, to the nearest mg/m2.
+     *
+     * @throws IllegalArgumentException if it is no finite number, or over a thousand million
+     */
     public static Grammage ofGsm(double gsm) {
         if (!Double.isFinite(gsm) || Math.abs(gsm) > 1e9) {
             throw new IllegalArgumentException("A paper's weight must be a finite number of g/m2; read " + gsm);

@@ -16,7 +16,11 @@ public record Length(long micrometres) implements Comparable<Length> {
     /** No length at all. */
     public static final Length ZERO = new Length(0);
 
-    /** The length of so many millimetres, to the nearest micrometre. */
+    /**
+     * The length of so many millimetres, to the nearest micrometre.
+     *
+     * @throws IllegalArgumentException if it is no finite number, or over 10¹²
+     */
     public static Length ofMm(double mm) {
         if (!Double.isFinite(mm) || Math.abs(mm) > 1e12) {
             throw new IllegalArgumentException("A length must be a finite number of mm; read " + mm);

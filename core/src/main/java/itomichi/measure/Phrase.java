@@ -14,6 +14,7 @@ public record Phrase(List<String> pieces, List<Shown> lengths) {
     /** A sentence of nothing. */
     public static final Phrase EMPTY = new Phrase(List.of(""), List.of());
 
+    /** @throws IllegalArgumentException if there is not one piece more than lengths */
     public Phrase {
         pieces = List.copyOf(pieces);
         lengths = List.copyOf(lengths);

@@ -20,6 +20,7 @@ public record FoldFrame(
         Stations stations, List<Layer> layers, Edges edges, Supports supports, Length thread, Length tail)
         implements Frame {
 
+    /** @throws IllegalArgumentException if there is no signature */
     public FoldFrame {
         layers = List.copyOf(layers);
         if (layers.isEmpty()) {

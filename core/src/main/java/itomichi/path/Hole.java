@@ -8,6 +8,7 @@ package itomichi.path;
  */
 public record Hole(int signature, int station) implements Comparable<Hole> {
 
+    /** @throws IllegalArgumentException if a number is under 1 */
     public Hole {
         if (signature < 1 || station < 1) {
             throw new IllegalArgumentException(

@@ -8,16 +8,11 @@ import java.util.function.UnaryOperator;
  *
  * @param hole the hole it came out of
  */
-public record Kettle(Hole hole) implements Move {
+public record Kettle(Hole hole) implements OutsideTurn {
 
     @Override
     public <T> T match(Cases<T> cases) {
         return cases.kettle(this);
-    }
-
-    @Override
-    public Part part() {
-        return Part.SEGMENT;
     }
 
     @Override
@@ -28,16 +23,6 @@ public record Kettle(Hole hole) implements Move {
     @Override
     public boolean holdsBelow() {
         return true;
-    }
-
-    @Override
-    public Move reversed() {
-        return this;
-    }
-
-    @Override
-    public Spot start() {
-        return new Spot(hole, Face.OUTSIDE);
     }
 
     @Override

@@ -9,7 +9,7 @@ import java.util.function.UnaryOperator;
  * <p>The length is by the closed formula of the trade, the trace by points in space: they are worked out apart from each other, so
  * that one checks the other.
  */
-public sealed interface Move permits Pass, Run, Wrap, Link, Kettle, Under, Over, Board, Round, Knot, Tail {
+public sealed interface Move permits Pass, Run, Wrap, OutsideTurn, Under, Round, Knot, Tail {
 
     /** What part a move plays in the work. */
     enum Part {

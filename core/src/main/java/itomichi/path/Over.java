@@ -8,16 +8,11 @@ import java.util.function.UnaryOperator;
  *
  * @param hole the hole it came out of
  */
-public record Over(Hole hole) implements Move {
+public record Over(Hole hole) implements OutsideTurn {
 
     @Override
     public <T> T match(Cases<T> cases) {
         return cases.over(this);
-    }
-
-    @Override
-    public Part part() {
-        return Part.SEGMENT;
     }
 
     @Override
@@ -28,16 +23,6 @@ public record Over(Hole hole) implements Move {
     @Override
     public boolean holdsBelow() {
         return false;
-    }
-
-    @Override
-    public Move reversed() {
-        return this;
-    }
-
-    @Override
-    public Spot start() {
-        return new Spot(hole, Face.OUTSIDE);
     }
 
     /** The round of the cord, measured at the middle of the thread. */

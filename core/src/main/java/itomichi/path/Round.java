@@ -12,6 +12,7 @@ import java.util.function.UnaryOperator;
  */
 public record Round(Hole from, Hole to, Edge edge) implements Move {
 
+    /** @throws IllegalArgumentException if both holes are of one signature, or the edge is the spine */
     public Round {
         if (from.signature() == to.signature() || edge == Edge.SPINE) {
             throw new IllegalArgumentException(

@@ -13,6 +13,7 @@ import java.util.stream.IntStream;
  */
 public record Run(Hole from, Hole to, Face face) implements Move {
 
+    /** @throws IllegalArgumentException if both holes are one */
     public Run {
         if (from.equals(to)) {
             throw new IllegalArgumentException("A run needs two holes; read " + from + " twice");

@@ -12,6 +12,7 @@ import java.util.function.UnaryOperator;
  */
 public record Under(Hole from, Hole to) implements Move {
 
+    /** @throws IllegalArgumentException if both holes are one */
     public Under {
         if (from.equals(to)) {
             throw new IllegalArgumentException("A stitch under another needs two holes; read " + from + " twice");

@@ -104,7 +104,8 @@ public final class RecoverySearch {
             return Optional.of(new WayBack(unpicked, new ThreadPath(planned), number, true));
         }
         Optional<List<Move>> left = left(kept);
-        if (left.isEmpty()) {
+        // with nothing left to sew, a pass too many has nowhere to go on to
+        if (left.isEmpty() || left.get().isEmpty()) {
             return Optional.empty();
         }
         Set<Hole> touched = new HashSet<>();
@@ -119,7 +120,7 @@ public final class RecoverySearch {
         });
     }
 
-    /** Lies of this signature that are not sewn yet; nothing where something was sewn that should not be. */
+    /** Segments of this signature that are not sewn yet; nothing where something was sewn that should not be. */
     private Optional<List<Move>> left(List<Move> kept) {
         List<Move> left = new ArrayList<>();
         for (Move move : planned.subList(from, lastSegment() + 1)) {

@@ -53,6 +53,7 @@ public sealed interface RowScheme {
      * @param thicknesses at the spine of what is sewn through each row, row by row from the front of the book, at least one
      */
     record Spine(Length width, List<Length> thicknesses) {
+        /** @throws IllegalArgumentException if nothing is sewn through it */
         public Spine {
             thicknesses = List.copyOf(thicknesses);
             if (thicknesses.isEmpty()) {

@@ -8,6 +8,7 @@ package itomichi.structure;
  */
 public record Judgement(int weight, String words) {
 
+    /** @throws IllegalArgumentException if the weight is 0 or off −3 to 3 */
     public Judgement {
         if (weight < -3 || weight > 3 || weight == 0) {
             throw new IllegalArgumentException("A judgement weighs from -3 to 3 and not 0; read " + weight);

@@ -42,22 +42,29 @@ public class ThicknessTest {
     @DataProvider
     Object[][] threads() {
         return new Object[][] {
-            // handbook values of the design notes, from memory: linen counts and their diameters
-            {new ThreadCount.Linen(18, 3), Fibre.LINEN, 275.6, 0.62},
-            {new ThreadCount.Linen(25, 3), Fibre.LINEN, 198.4, 0.53},
-            {new ThreadCount.Linen(30, 3), Fibre.LINEN, 165.4, 0.48},
-            {new ThreadCount.Linen(40, 3), Fibre.LINEN, 124.0, 0.42},
-            // ISO 1144: tex is g/km; cotton NeC 590.5 / count
-            {new ThreadCount.Cotton(20, 4), Fibre.COTTON, 118.1, 0.41},
-            {new ThreadCount.Tex(100), Fibre.POLYESTER, 100.0, 0.39},
+            // hanks of 300 yd and 840 yd in a pound of 453.59237 g, in grams for 1000 m (ISO 1144); with the pencil
+            {new ThreadCount.Linen(18, 3), Fibre.LINEN, 275.6, 1500},
+            {new ThreadCount.Linen(25, 3), Fibre.LINEN, 198.4, 1500},
+            {new ThreadCount.Linen(30, 3), Fibre.LINEN, 165.4, 1500},
+            {new ThreadCount.Linen(40, 3), Fibre.LINEN, 124.0, 1500},
+            {new ThreadCount.Cotton(20, 4), Fibre.COTTON, 118.1, 1520},
+            {new ThreadCount.Tex(100), Fibre.POLYESTER, 100.0, 1380},
         };
     }
 
     @Test(dataProvider = "threads")
-    public void threadCountsGiveTexAndDiameter(ThreadCount count, Fibre fibre, double tex, double diameterMm) {
-        SewingThread thread = new SewingThread("thread", fibre, count);
-        assertEquals(thread.tex(), tex, 0.1);
-        assertEquals(thread.diameter().result().number(), diameterMm, 0.006);
+    public void threadCountsGiveTex(ThreadCount count, Fibre fibre, double tex, double kgPerM3) {
+        assertEquals(new SewingThread("thread", fibre, count).tex(), tex, 0.1);
+    }
+
+    /** A kilometre of it, a rod six tenths full of fibre (common practice), weighs what its count says: closed geometry. */
+    @Test(dataProvider = "threads")
+    public void aKilometreOfThatDiameterWeighsItsTex(ThreadCount count, Fibre fibre, double tex, double kgPerM3) {
+        double diameterMm =
+                new SewingThread("thread", fibre, count).diameter().result().number();
+        double litres = Math.PI / 4 * diameterMm * diameterMm;
+        // diameters are kept to a micrometre
+        assertEquals(litres * 0.6 * kgPerM3, tex, tex * 0.005);
     }
 
     @Test

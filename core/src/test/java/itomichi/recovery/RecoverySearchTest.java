@@ -1,13 +1,17 @@
 package itomichi.recovery;
 
 import static org.testng.Assert.assertEquals;
+import static org.testng.Assert.assertFalse;
 import static org.testng.Assert.assertTrue;
 import static org.testng.Assert.expectThrows;
 
 import itomichi.order.Folds;
 import itomichi.path.Hole;
+import itomichi.path.Move;
 import itomichi.path.Notation;
 import itomichi.path.Pass;
+import itomichi.path.Run;
+import itomichi.path.Spot;
 import itomichi.path.StitchPattern;
 import itomichi.path.ThreadPath;
 import java.util.ArrayList;
@@ -130,10 +134,64 @@ public class RecoverySearchTest {
         assertEquals(counted(way.path()), counted(path(text)));
     }
 
+    /** Against brute force: with fewer passes taken back every order of what is left is tried, and none ends where it must. */
     @Test(dataProvider = "everywhere")
     public void nothingThatCouldStayIsUnpicked(String text, int done, int stations, int[] strayed) {
-        WayBack way = way(text, done, stations, strayed);
-        assertTrue(way.unpicked() <= strayed.length, "what was sewn as planned never needs unpicking");
+        ThreadPath plan = path(text);
+        List<Move> really = new ArrayList<>(plan.moves().subList(0, after(plan, done)));
+        for (int hole : strayed) {
+            Spot here = really.get(really.size() - 1).end();
+            if (here.hole().station() != hole) {
+                really.add(new Run(here.hole(), Folds.hole(hole), here.face()));
+            }
+            really.add(new Pass(Folds.hole(hole), here.face().opposite()));
+        }
+        int unpicked = way(text, done, stations, strayed).unpicked();
+        for (int fewer = 0; fewer < unpicked; fewer++) {
+            assertFalse(finishes(plan, really), unpicked + " unpicked where " + fewer + " would do");
+            do {
+                really.remove(really.size() - 1);
+            } while (!really.get(really.size() - 1).passes());
+        }
+        assertTrue(finishes(plan, really), "it goes on from there");
+    }
+
+    private static boolean finishes(ThreadPath plan, List<Move> sewn) {
+        Map<StitchPattern.Stitch, Integer> left = counted(plan);
+        for (var stitch : counted(new ThreadPath(sewn)).entrySet()) {
+            if (left.merge(stitch.getKey(), -stitch.getValue(), Integer::sum) < 0) {
+                return false;
+            }
+        }
+        if (left.values().stream().allMatch(number -> number == 0)) {
+            // passes to and fro through one hole hold nothing: only what was sewn as planned can stay
+            return sewn.equals(plan.moves().subList(0, sewn.size()));
+        }
+        List<Run> runs = plan.moves(Run.class);
+        return tried(
+                sewn.get(sewn.size() - 1).end(), left, runs.get(runs.size() - 1).end());
+    }
+
+    /** Stitch and pass by turns, whichever stitch of those left lies where the thread is. */
+    private static boolean tried(Spot here, Map<StitchPattern.Stitch, Integer> left, Spot arrival) {
+        for (var entry : List.copyOf(left.entrySet())) {
+            StitchPattern.Stitch stitch = entry.getKey();
+            boolean lies = stitch.face() == here.face()
+                    && (stitch.first().equals(here.hole()) || stitch.second().equals(here.hole()));
+            if (lies && entry.getValue() > 0) {
+                Hole there = stitch.first().equals(here.hole()) ? stitch.second() : stitch.first();
+                left.merge(stitch, -1, Integer::sum);
+                boolean last = left.values().stream().allMatch(number -> number == 0);
+                boolean ends = last
+                        ? new Spot(there, here.face()).equals(arrival)
+                        : tried(new Spot(there, here.face().opposite()), left, arrival);
+                left.merge(stitch, 1, Integer::sum);
+                if (ends) {
+                    return true;
+                }
+            }
+        }
+        return false;
     }
 
     private static Map<StitchPattern.Stitch, Integer> counted(ThreadPath path) {

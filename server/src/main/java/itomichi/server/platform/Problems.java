@@ -13,6 +13,7 @@ import org.springframework.http.HttpStatus;
 import org.springframework.http.ResponseEntity;
 import org.springframework.http.converter.HttpMessageNotReadableException;
 import org.springframework.transaction.TransactionException;
+import org.springframework.transaction.TransactionSystemException;
 import org.springframework.validation.BindException;
 import org.springframework.validation.FieldError;
 import org.springframework.web.ErrorResponse;
@@ -73,7 +74,7 @@ class Problems {
         TransactionException.class
     })
     ResponseEntity<Problem> database(RuntimeException failure) {
-        if (unreachable(failure)) {
+        if (unreachable(failure) || unreachable(undone(failure))) {
             LOG.warn("The database does not answer: {}", failure.getMessage());
             return ResponseEntity.status(HttpStatus.SERVICE_UNAVAILABLE)
                     .body(new Problem("The books’ database does not answer just now.", null));
@@ -84,6 +85,13 @@ class Problems {
     /** What a failure says for the screen. */
     static String line(Throwable failure) {
         return Objects.requireNonNullElse(failure.getMessage(), "That could not be done.");
+    }
+
+    /** What a rollback was to undo: where the connection is gone it fails too, and says less. */
+    private static Throwable undone(Throwable failure) {
+        Throwable first =
+                failure instanceof TransactionSystemException rollback ? rollback.getApplicationException() : null;
+        return first == null ? failure : first;
     }
 
     private static boolean unreachable(Throwable failure) {

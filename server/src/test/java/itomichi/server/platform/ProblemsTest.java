@@ -21,9 +21,19 @@ public class ProblemsTest {
             {new TransactionSystemException("rollback", new SQLException("closed", "08003")), 503},
             {new TransactionSystemException("commit", new SQLException("terminating connection", "57P01")), 503},
             {new DataAccessResourceFailureException("select"), 503},
+            {undone(new DataAccessResourceFailureException("select")), 503},
+            {undone(new DataIntegrityViolationException("insert")), 500},
             {new TransactionSystemException("commit", new SQLException("serialization", "40001")), 500},
             {new DataIntegrityViolationException("insert", new SQLException("duplicate", "23505")), 500},
         };
+    }
+
+    /** A rollback that failed too, as the pool tells it: without a SQLSTATE. */
+    private static TransactionSystemException undone(RuntimeException first) {
+        TransactionSystemException rollback =
+                new TransactionSystemException("rollback", new SQLException("Connection is closed"));
+        rollback.initApplicationException(first);
+        return rollback;
     }
 
     @Test(dataProvider = "failures")
