@@ -3,12 +3,15 @@ package itomichi.documents;
 import static org.testng.Assert.assertEquals;
 
 import java.awt.image.BufferedImage;
+import java.awt.image.DataBufferByte;
+import java.io.BufferedInputStream;
+import java.io.IOException;
+import java.io.InputStream;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.OptionalDouble;
-import javax.imageio.ImageIO;
 
 /** A page of a PDF as a printer would see it: rasterised by poppler's pdftoppm, which shares no code with PDFBox, and measured in pixels. */
 public record Raster(BufferedImage image) {
@@ -27,7 +30,6 @@ public record Raster(BufferedImage image) {
                         "-r",
                         "" + DPI,
                         "-gray",
-                        "-png",
                         file.toString(),
                         folder.resolve("page").toString())
                 .inheritIO()
@@ -35,13 +37,38 @@ public record Raster(BufferedImage image) {
         assertEquals(poppler.waitFor(), 0, "pdftoppm (Debian package poppler-utils)");
         List<Raster> pages = new ArrayList<>();
         try (var files = Files.list(folder)) {
-            for (Path page : files.filter(name -> name.toString().endsWith(".png"))
+            for (Path page : files.filter(name -> name.toString().endsWith(".pgm"))
                     .sorted()
                     .toList()) {
-                pages.add(new Raster(ImageIO.read(page.toFile())));
+                pages.add(new Raster(read(page)));
+                Files.delete(page);
             }
         }
+        Files.delete(file);
+        Files.delete(folder);
         return pages;
+    }
+
+    /** A portable graymap as poppler writes it: P5, width, height and 255 on three lines, then a byte for each pixel; unpacked, so quick to read. */
+    private static BufferedImage read(Path page) throws IOException {
+        try (InputStream in = new BufferedInputStream(Files.newInputStream(page))) {
+            assertEquals(line(in), "P5");
+            String[] size = line(in).split(" ");
+            assertEquals(line(in), "255");
+            var image = new BufferedImage(
+                    Integer.parseInt(size[0]), Integer.parseInt(size[1]), BufferedImage.TYPE_BYTE_GRAY);
+            byte[] pixels = ((DataBufferByte) image.getRaster().getDataBuffer()).getData();
+            assertEquals(in.readNBytes(pixels, 0, pixels.length), pixels.length);
+            return image;
+        }
+    }
+
+    private static String line(InputStream in) throws IOException {
+        StringBuilder line = new StringBuilder();
+        for (int letter = in.read(); letter != '\n'; letter = in.read()) {
+            line.append((char) letter);
+        }
+        return line.toString();
     }
 
     /** Where a level line near y crosses the column at x, mm from the top: the middle of the line. */
@@ -103,6 +130,10 @@ public record Raster(BufferedImage image) {
     }
 
     private boolean darkPixel(int x, int y) {
-        return x >= 0 && y >= 0 && x < image.getWidth() && y < image.getHeight() && (image.getRGB(x, y) & 0xff) < 150;
+        return x >= 0
+                && y >= 0
+                && x < image.getWidth()
+                && y < image.getHeight()
+                && image.getRaster().getSample(x, y, 0) < 150;
     }
 }
