@@ -36,7 +36,10 @@ export function Remarks() {
                 }
               }}
             >
-              <Measure of={remark.mend.words} />
+              {/* one piece: a button lays its pieces side by side, and a fraction would stand apart from its number */}
+              <span>
+                <Measure of={remark.mend.words} />
+              </span>
             </Button>
           )}
         </article>

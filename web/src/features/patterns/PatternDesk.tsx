@@ -69,6 +69,8 @@ export function PatternDesk({ kept, start, changed }: Props) {
     }
   };
   const shown = look.data;
+  // While a new answer is on its way the old one still stands there; what it offers is for the pattern as it was.
+  const older = look.isPlaceholderData;
   return (
     <div className="pattern-desk">
       <div className="pattern-tools">
@@ -110,7 +112,7 @@ export function PatternDesk({ kept, start, changed }: Props) {
           <Button type="primary" disabled={!dirty && kept !== undefined} onClick={() => void keep()}>
             Keep this pattern
           </Button>
-          <Button disabled={shown?.kind !== 'SEWN'} onClick={() => void begin()}>
+          <Button disabled={older || shown?.kind !== 'SEWN'} onClick={() => void begin()}>
             Begin a book with it
           </Button>
           {kept &&
@@ -136,7 +138,11 @@ export function PatternDesk({ kept, start, changed }: Props) {
           )}
           {shown?.way && <p className="sew-notation pattern-path">{shown.way.notation}</p>}
           {shown && shown.add.length > 0 && (
-            <Button size="small" onClick={() => setPattern({ ...pattern, lines: [...pattern.lines, ...shown.add] })}>
+            <Button
+              size="small"
+              disabled={older}
+              onClick={() => setPattern({ ...pattern, lines: [...pattern.lines, ...shown.add] })}
+            >
               Add them
             </Button>
           )}

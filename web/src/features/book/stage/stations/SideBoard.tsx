@@ -1,5 +1,5 @@
 import type { PointerEvent } from 'react';
-import type { BookDocument, SideHoleView, SideView } from '../../../../api/client';
+import type { BookDocument, SideView } from '../../../../api/client';
 import { between, pointedMm } from '../../../../drawing/pointed';
 import { Ruler } from '../../../../drawing/Ruler';
 import { useSession } from '../../../../state/useSession';
@@ -12,6 +12,8 @@ type Place = Side['placed'][number];
 const LEFT = 44;
 const TOP = 58;
 const FEWEST = 2;
+/** Room that a number of two figures takes beside its hole. */
+const NUMBER_BESIDE = 28;
 
 /** Holes as a book keeps them. */
 export function asPlaced(side: SideView): Place[] {
@@ -138,7 +140,17 @@ export function SideBoard({ width, side }: { width: number; side: SideView }) {
                 className="side-cross"
               />
             )}
-            <HoleNumber hole={hole} beside={besides(side, i)} x={x(at.fromHeadMm)} y={y(at.fromSpineMm)} />
+            <HoleNumber
+              under={
+                hole.role === 'MAIN' ||
+                hole.role === 'INNER' ||
+                Math.min(x(at.fromHeadMm) - x(0), x(heightMm) - x(at.fromHeadMm)) < NUMBER_BESIDE
+              }
+              number={hole.number}
+              beside={besides(side, i)}
+              x={x(at.fromHeadMm)}
+              y={y(at.fromSpineMm)}
+            />
           </g>
         );
       })}
@@ -161,16 +173,27 @@ function besides(side: SideView, index: number): boolean {
   return towardsTail;
 }
 
-/** A hole’s number where no other hole is in its way: under main holes, else on the side away from the nearest. */
-function HoleNumber({ hole, beside, x, y }: { hole: SideHoleView; beside: boolean; x: number; y: number }) {
-  const under = hole.role === 'MAIN' || hole.role === 'INNER';
+/** A hole’s number where nothing is in its way: under main holes and near head and tail, else on the side away from the nearest. */
+function HoleNumber({
+  number,
+  under,
+  beside,
+  x,
+  y,
+}: {
+  number: number;
+  under: boolean;
+  beside: boolean;
+  x: number;
+  y: number;
+}) {
   return (
     <text
       x={under ? x : beside ? x - 8 : x + 8}
       y={under ? y + 19 : y + 5}
       textAnchor={under ? 'middle' : beside ? 'end' : 'start'}
     >
-      {hole.number}
+      {number}
     </text>
   );
 }
