@@ -29,14 +29,16 @@ public final class RecoverySearch {
 
     private final List<Move> planned;
     private final int from;
-    private final int to;
+    /** The last segment of the signature in hand. */
+    private final int last;
+
     private final Frame frame;
 
     private RecoverySearch(List<Move> planned, int at, Frame frame) {
         this.planned = planned;
         this.frame = frame;
         this.from = start(at);
-        this.to = end(at);
+        this.last = lastSegment(end(at));
     }
 
     /**
@@ -115,7 +117,7 @@ public final class RecoverySearch {
         return order.moves().map(found -> {
             List<Move> whole = new ArrayList<>(kept);
             whole.addAll(found);
-            whole.addAll(planned.subList(lastSegment() + 1, planned.size()));
+            whole.addAll(planned.subList(last + 1, planned.size()));
             return new WayBack(unpicked, new ThreadPath(whole), number, false);
         });
     }
@@ -123,7 +125,7 @@ public final class RecoverySearch {
     /** Segments of this signature that are not sewn yet; nothing where something was sewn that should not be. */
     private Optional<List<Move>> left(List<Move> kept) {
         List<Move> left = new ArrayList<>();
-        for (Move move : planned.subList(from, lastSegment() + 1)) {
+        for (Move move : planned.subList(from, last + 1)) {
             if (move.segment()) {
                 left.add(move);
             }
@@ -138,22 +140,22 @@ public final class RecoverySearch {
 
     /** Where the last segment of this signature must end. */
     private Spot arrival() {
-        return planned.get(lastSegment()).end();
+        return planned.get(last).end();
     }
 
     /** The run that a knot closes, or else the last segment before the last pass: what is tied after that belongs to the way on. */
-    private int lastSegment() {
-        int last = to - 1;
-        while (last > from && !planned.get(last).passes()) {
-            if (planned.get(last) instanceof Run) {
-                return last;
+    private int lastSegment(int to) {
+        int move = to - 1;
+        while (move > from && !planned.get(move).passes()) {
+            if (planned.get(move) instanceof Run) {
+                return move;
             }
-            last--;
+            move--;
         }
-        while (last > from && !planned.get(last).segment()) {
-            last--;
+        while (move > from && !planned.get(move).segment()) {
+            move--;
         }
-        return last;
+        return move;
     }
 
     /** The first move in this signature of the thread in hand. */
