@@ -52,6 +52,28 @@ describe('the changes of a book', () => {
   });
 });
 
+describe('an offer made for the book before the last edit', () => {
+  const made = bookView(1, 'Cues').document;
+
+  it('is laid on top of the edit', async () => {
+    const session = opened();
+    session.change('name', called('Slips'));
+    session.take('mended', { made, document: { ...made, purpose: 'cues' } });
+    await (await asked(1)).answer(200, bookView(2, 'Slips'));
+    expect((await asked(2)).body).toMatchObject({ change: 'mended', document: { name: 'Slips', purpose: 'cues' } });
+  });
+
+  it('is left where the edit crosses it, and one line says so', async () => {
+    const session = opened();
+    session.change('name', called('Slips'));
+    session.take('mended', { made, document: { ...made, name: 'Calls' } });
+    expect(session.snapshot().document.name).toBe('Slips');
+    expect(session.snapshot().refusal?.message).toContain('changed after this was offered');
+    await (await asked(1)).answer(200, bookView(2, 'Slips'));
+    expect(sent).toHaveLength(1);
+  });
+});
+
 describe('a server that is away', () => {
   beforeEach(() => void vi.useFakeTimers({ toFake: ['setTimeout', 'clearTimeout'] }));
   afterEach(() => void vi.useRealTimers());

@@ -8,6 +8,7 @@ import {
   type Outcome,
   type PlanView,
 } from '../api/client';
+import { laidOn, type Offer } from './offers';
 import { keepWaiting, restored, type Change } from './waiting';
 
 /** How it stands with what was changed. */
@@ -30,6 +31,7 @@ export interface SessionState {
 }
 
 const RETRY_MS = 1500;
+const CROSSED = 'The book was changed after this was offered. Look at what is offered now.';
 
 /**
  * The changes of one book, sent one after the other in the order they were made.
@@ -91,6 +93,16 @@ export class BookSession {
     this.keepWaiting();
     this.set({ document, refusal: null });
     void this.send();
+  }
+
+  /** Takes what was offered, on top of every edit that was made since; if one of them crosses it, the edit stays and one line says so. */
+  take(what: string, offer: Offer): void {
+    const document = laidOn(offer, this.latest());
+    if (document) {
+      this.change(what, () => document);
+    } else {
+      this.set({ refusal: { field: '', message: CROSSED } });
+    }
   }
 
   /** Shows another plan until the next change, without keeping anything. */

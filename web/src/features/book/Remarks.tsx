@@ -32,7 +32,7 @@ export function Remarks() {
                 if (mend) {
                   const what = lowered(mend.words.mm);
                   setMended(what);
-                  session.change(what, () => mend.document);
+                  session.take(what, { made: state.view.document, document: mend.document });
                 }
               }}
             >

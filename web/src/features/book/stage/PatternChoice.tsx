@@ -32,7 +32,7 @@ export function PatternChoice() {
         if (pattern) {
           void outcome(api.POST('/api/patterns/bind', { body: { document, pattern } })).then((bound) => {
             if (bound.kind === 'value') {
-              session.change(`pattern ${pattern.name}`, () => bound.value);
+              session.take(`pattern ${pattern.name}`, { made: document, document: bound.value });
             }
           });
         }

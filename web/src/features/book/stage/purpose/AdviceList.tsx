@@ -11,7 +11,7 @@ export function AdviceList() {
   const { document } = state;
   const advice = useQuery({
     queryKey: ['advice', document],
-    queryFn: () => value(api.POST('/api/plan/advice', { body: document })),
+    queryFn: async () => ({ made: document, list: await value(api.POST('/api/plan/advice', { body: document })) }),
     placeholderData: keepPreviousData,
   });
   if (advice.isError) {
@@ -20,9 +20,10 @@ export function AdviceList() {
   if (!advice.data) {
     return <Waiting what="Weighing the structures" />;
   }
+  const { made, list } = advice.data;
   return (
     <ol className="advice" aria-label="Structures, the best advised first">
-      {advice.data.map((one) => (
+      {list.map((one) => (
         <li key={one.key} className={one.chosen ? 'advice-chosen' : one.excluded ? 'advice-out' : ''}>
           <div className="advice-top">
             <h2>{one.name}</h2>
@@ -33,7 +34,7 @@ export function AdviceList() {
               one.key !== 'glued-spine' && (
                 <Button
                   size="small"
-                  onClick={() => session.change(one.name.toLowerCase(), () => one.document)}
+                  onClick={() => session.take(one.name.toLowerCase(), { made, document: one.document })}
                   aria-label={`Bind it as ${one.name}`}
                 >
                   Bind it so

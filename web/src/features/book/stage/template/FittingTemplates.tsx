@@ -12,13 +12,16 @@ import { useUnit, useWords } from '../../../../units/unit';
 /** Keeps this template, and lays on the book one that was kept and fits. */
 export function FittingTemplates() {
   const { session, state } = useSession();
-  const { id, version } = state.view;
+  const { id, version, document: made } = state.view;
   const { unit } = useUnit();
   const words = useWords();
   const [within, setWithin] = useState(keptTolerance);
   const fitting = useQuery({
     queryKey: ['fitting', id, version, within, unit],
-    queryFn: () => value(api.GET('/api/books/{id}/fitting', { params: { path: { id }, query: { within, unit } } })),
+    queryFn: async () => ({
+      made,
+      list: await value(api.GET('/api/books/{id}/fitting', { params: { path: { id }, query: { within, unit } } })),
+    }),
     placeholderData: (before) => before,
   });
   return (
@@ -35,9 +38,9 @@ export function FittingTemplates() {
         refusal={fitting.isError ? fitting.error.message : null}
         measured
       />
-      {fitting.data?.length === 0 && <p className="field-help">None that is kept has this size.</p>}
+      {fitting.data?.list.length === 0 && <p className="field-help">None that is kept has this size.</p>}
       <ul className="fitting-list">
-        {fitting.data?.map(({ template, differences, applied }) => (
+        {fitting.data?.list.map(({ template, differences, applied }) => (
           <li key={template.id}>
             <h3>
               <span className="ink-dot" style={{ background: template.colour }} aria-hidden="true" />
@@ -57,7 +60,12 @@ export function FittingTemplates() {
                   ))}
                   {differences.length > 4 && <li>and {differences.length - 4} more.</li>}
                 </ul>
-                <Button size="small" onClick={() => session.change(`template “${template.name}”`, () => applied)}>
+                <Button
+                  size="small"
+                  onClick={() =>
+                    session.take(`template “${template.name}”`, { made: fitting.data.made, document: applied })
+                  }
+                >
                   Use it for this book
                 </Button>
               </>

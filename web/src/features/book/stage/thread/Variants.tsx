@@ -10,17 +10,21 @@ export function Variants() {
   const { document } = state;
   const variants = useQuery({
     queryKey: ['variants', document],
-    queryFn: () => value(api.POST('/api/plan/way/variants', { body: document })),
+    queryFn: async () => ({
+      made: document,
+      list: await value(api.POST('/api/plan/way/variants', { body: document })),
+    }),
     placeholderData: keepPreviousData,
   });
-  if (!variants.data || variants.data.length < 2) {
+  if (!variants.data || variants.data.list.length < 2) {
     return null;
   }
+  const { made, list } = variants.data;
   return (
     <section className="variants" aria-label="Ways of sewing it">
       <h2>Ways of sewing it</h2>
       <ul>
-        {variants.data.map((one) => (
+        {list.map((one) => (
           <li key={one.key} className={one.chosen ? 'variant-chosen' : ''}>
             <h3>{one.words}</h3>
             <p>{one.look}</p>
@@ -36,7 +40,7 @@ export function Variants() {
             ) : (
               <Button
                 size="small"
-                onClick={() => session.change(one.words, () => one.document)}
+                onClick={() => session.take(one.words, { made, document: one.document })}
                 aria-label={`Sew it so: ${one.words}`}
               >
                 Sew it so
