@@ -10,7 +10,7 @@ import com.microsoft.playwright.options.AriaRole;
 import itomichi.browser.fixture.Journey;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.stream.Stream;
+import java.util.function.Function;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
 
@@ -20,52 +20,28 @@ public class EveryScreenTest extends Journey {
     private static final List<String> STAGES =
             List.of("purpose", "paper", "gather", "stations", "template", "thread", "sew", "sewing");
 
-    private static Stream<String> paths(List<String> books) {
-        return Stream.concat(
-                Stream.of("/", "/drawers/papers", "/templates"),
-                STAGES.stream().flatMap(stage -> books.stream().map(book -> "/books/{" + book + "}/" + stage)));
-    }
-
-    /** Books of many signatures, of mixed papers, of single sheets, where they differ from a pamphlet. */
-    private static Stream<String> larger() {
-        return Stream.of(
-                "/drawers/threads",
-                "/patterns",
-                "/books/{Prompt book}/sew",
-                "/books/{Prompt book}/sewing",
-                "/books/{Prompt book}/rehearsal",
-                "/books/{Shadow figures}/thread",
-                "/books/{Shadow figures}/sewing",
-                "/books/{Prompt book}/purpose",
-                "/books/{Prompt book}/paper",
-                "/books/{Prompt book}/gather",
-                "/books/{Prompt book}/stations",
-                "/books/{Prompt book}/thread",
-                "/books/{Costume swatches}/paper",
-                "/books/{Costume swatches}/gather",
-                "/books/{Costume swatches}/stations",
-                "/books/{Scene diary}/template",
-                "/books/{Shadow figures}/stations",
-                "/books/{Shadow figures}/template",
-                "/books/{Shadow figures}/gather");
-    }
-
+    /** The screens by book, and those that belong to none: what differs from a pamphlet is looked at in the larger books. */
     @DataProvider
     Object[][] screens() {
-        return Stream.concat(paths(List.of("Cue slips", "Programme")), larger())
-                .map(path -> new Object[] {path})
-                .toArray(Object[][]::new);
+        return new Object[][] {
+            {"", List.of("/", "/drawers/papers", "/drawers/threads", "/templates", "/patterns")},
+            {"Cue slips", STAGES},
+            {"Programme", STAGES},
+            {"Prompt book", List.of("purpose", "paper", "gather", "stations", "thread", "sew", "sewing", "rehearsal")},
+            {"Costume swatches", List.of("paper", "gather", "stations")},
+            {"Scene diary", List.of("template")},
+            {"Shadow figures", List.of("gather", "stations", "template", "thread", "sewing")},
+        };
     }
 
-    @DataProvider
-    Object[][] oneBook() {
-        return paths(List.of("Programme")).map(path -> new Object[] {path}).toArray(Object[][]::new);
-    }
-
-    /** Looked at by axe, then made as narrow as a small telephone: what is wrong is named. */
+    /** Looked at by axe, then made as narrow as a small telephone: what is wrong is named with its screen. */
     @Test(dataProvider = "screens")
-    public void everyScreenIsForEverybodyAndForASmallTelephone(String path) {
-        Page page = opened(path, 1280, 800, false);
+    public void everyScreenIsForEverybodyAndForASmallTelephone(String book, List<String> screens) {
+        Page page = window();
+        assertEquals(wrong(page, book, screens, EveryScreenTest::wrongByDay), List.of());
+    }
+
+    private static List<String> wrongByDay(Page page) {
         List<String> wrong = new ArrayList<>(violations(page));
         page.setViewportSize(360, 740);
         drawn(page);
@@ -73,19 +49,35 @@ public class EveryScreenTest extends Journey {
         if (over != 0) {
             wrong.add(over + " px wider than a screen of 360");
         }
-        assertEquals(wrong, List.of());
+        page.setViewportSize(1280, 800);
+        return wrong;
+    }
+
+    @DataProvider
+    Object[][] byLamplight() {
+        return new Object[][] {{"", List.of("/", "/drawers/papers", "/templates")}, {"Programme", STAGES}};
     }
 
     /** By lamplight only colours differ. */
-    @Test(dataProvider = "oneBook")
-    public void wordsStandOutByLamplight(String path) {
-        Page page = opened(path, 1280, 800, true);
-        assertEquals(violations(page, "color-contrast"), List.of());
+    @Test(dataProvider = "byLamplight")
+    public void wordsStandOutByLamplight(String book, List<String> screens) {
+        Page page = window(1280, 800, true);
+        assertEquals(wrong(page, book, screens, screen -> violations(screen, "color-contrast")), List.of());
+    }
+
+    /** What is wrong on each of the screens, opened one after the other in the same window. */
+    private List<String> wrong(Page page, String book, List<String> screens, Function<Page, List<String>> look) {
+        List<String> wrong = new ArrayList<>();
+        for (String screen : screens) {
+            open(page, book.isEmpty() ? screen : "/books/{" + book + "}/" + screen);
+            look.apply(page).forEach(one -> wrong.add(screen + ": " + one));
+        }
+        return wrong;
     }
 
     @Test
     public void axeFindsNoViolationInWhatOpensOverTheScreen() {
-        Page page = opened("/", 1280, 800, false);
+        Page page = opened("/");
         page.keyboard().press("?");
         assertThat(page.getByRole(AriaRole.DIALOG)).isVisible();
         assertEquals(violations(page), List.of());
@@ -109,7 +101,7 @@ public class EveryScreenTest extends Journey {
 
     @Test(dataProvider = "looks")
     public void axeFindsNoViolationInWhatIsLookedAt(String path, String look) {
-        Page page = opened(path, 1280, 800, false);
+        Page page = opened(path);
         page.getByRole(AriaRole.RADIO, new Page.GetByRoleOptions().setName(look).setExact(true))
                 .check();
         drawn(page);
@@ -118,7 +110,7 @@ public class EveryScreenTest extends Journey {
 
     @Test
     public void axeFindsNoViolationWithTheCaliperAndAForm() {
-        Page page = opened("/drawers/papers", 1280, 800, false);
+        Page page = opened("/drawers/papers");
         page.keyboard().press("m");
         page.getByText("Lay something in").click();
         assertThat(page.getByLabel("Name", new Page.GetByLabelOptions().setExact(true)))
@@ -129,22 +121,26 @@ public class EveryScreenTest extends Journey {
 
     @Test
     public void axeFindsNoViolationWithAWorkingOpen() {
-        Page page = opened("/books/{Cue slips}/thread", 1280, 800, false);
+        Page page = opened("/books/{Cue slips}/thread");
         page.keyboard().press("w");
         assertThat(page.getByText("Put away")).isVisible();
         assertEquals(violations(page), List.of());
     }
 
-    private Page opened(String path, int width, int height, boolean evening) {
-        Page page = window(width, height, evening);
+    private Page opened(String path) {
+        Page page = window();
+        open(page, path);
+        return page;
+    }
+
+    private void open(Page page, String path) {
         String book = path.replaceAll(".*\\{(.*)}.*", "$1");
         page.navigate(path.contains("{") ? path.replace("{" + book + "}", prepare.demo(book)) : path);
-        assertThat(page.locator("main")).isVisible();
-        assertThat(page.locator(".figure, .row, .sewing-move, .thing, .kept, .pattern-board")
-                        .first())
-                .isVisible();
+        page.locator("main").waitFor();
+        page.locator(".figure, .row, .sewing-move, .thing, .kept, .pattern-board")
+                .first()
+                .waitFor();
         drawn(page);
-        return page;
     }
 
     /** Two frames: what is measured in one is drawn in the next. */

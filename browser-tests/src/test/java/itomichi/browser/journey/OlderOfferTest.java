@@ -25,11 +25,13 @@ public class OlderOfferTest extends Journey {
         BookScreen screen = BookScreen.open(page, book.id(), "purpose");
         assertThat(structure(page)).isVisible();
         page.route("**/api/plan/advice", held::add);
-        screen.type("Name", "Renamed").kept(2);
+        screen.type("Pages", "40").kept(2);
         structure(page).click();
         screen.kept(3);
         held.forEach(Route::abort);
-        assertEquals(prepare.kept(book).document().get("name").getAsString(), "Renamed");
+        var kept = prepare.kept(book).document();
+        assertEquals(kept.getAsJsonObject("extent").get("number").getAsInt(), 40);
+        assertEquals(kept.get("structure").getAsString(), "link-stitch");
     }
 
     private static Locator structure(Page page) {
