@@ -11,9 +11,8 @@ import java.util.List;
 /**
  * Parts stock sheets into the sheets that are folded.
  *
- * <p>All sheets of a book are equally high, so with the grain one way a stock sheet falls into rows of that height, and the fewest stock
- * sheets come from the fewest rows ({@link RowPacking}). Pieces lying both ways are tried for one size ({@link BothWays}). Torn paper is
- * only ever halved.
+ * <p>Most sheets of a book are equally high, so with the grain one way a stock sheet falls into rows of that height ({@link RowParting}).
+ * Pieces lying both ways are tried for one size ({@link BothWays}). Torn paper is only ever halved.
  */
 public final class Cutter {
 
@@ -31,13 +30,13 @@ public final class Cutter {
      * The plan for one kind of stock.
      *
      * @param supply the stock
-     * @param demands what is wanted, all of one height, the most wanted size first; at least one
+     * @param demands what is wanted, the most wanted size first; at least one
      * @param wish how it is to be parted
-     * @throws IllegalArgumentException if nothing is wanted or the heights differ
+     * @throws IllegalArgumentException if nothing is wanted
      */
     public static CuttingPlan plan(Supply supply, List<Demand> demands, CutWish wish) {
-        if (demands.stream().map(Demand::height).distinct().count() != 1) {
-            throw new IllegalArgumentException("Sheets of one height are wanted; read " + demands);
+        if (demands.isEmpty()) {
+            throw new IllegalArgumentException("Sheets are wanted; read " + demands);
         }
         return new Cutter(supply, demands).plan(wish);
     }
@@ -121,48 +120,8 @@ public final class Cutter {
     }
 
     private Parting rows(boolean turned) {
-        Length across = turned ? supply.usableHeight() : supply.usableWidth();
-        Length along = turned ? supply.usableWidth() : supply.usableHeight();
-        Length height = demands.get(0).height();
-        int rowsPerSheet = along.micrometres() < 0 ? 0 : (int) (along.micrometres() / height.micrometres());
-        boolean fits = demands.stream().noneMatch(demand -> demand.width().isMoreThan(across));
-        if (!fits || rowsPerSheet == 0) {
-            return NONE;
-        }
-        RowPacking.PackedRows packed = RowPacking.pack(
-                demands.stream()
-                        .mapToLong(demand -> demand.width().micrometres())
-                        .toArray(),
-                demands.stream().mapToInt(Demand::number).toArray(),
-                across.micrometres());
-        List<CutPart> sheets = new ArrayList<>();
-        for (int from = 0; from < packed.rows().size(); from += rowsPerSheet) {
-            List<int[]> rows = packed.rows()
-                    .subList(from, Math.min(from + rowsPerSheet, packed.rows().size()));
-            sheets.add(CutPart.chain(
-                    !turned,
-                    java.util.Collections.nCopies(rows.size(), height),
-                    rows.stream().map(row -> row(row, turned, across)).toList(),
-                    along));
-        }
-        int first = (int) (across.micrometres() / demands.get(0).width().micrometres()) * rowsPerSheet;
-        return counted(sheets, first, packed.fewest());
-    }
-
-    private CutPart row(int[] row, boolean turned, Length across) {
-        List<Length> sizes = new ArrayList<>();
-        List<CutPart> parts = new ArrayList<>();
-        for (int kind = 0; kind < row.length; kind++) {
-            Demand demand = demands.get(kind);
-            for (int i = 0; i < row[kind]; i++) {
-                sizes.add(demand.width());
-                parts.add(
-                        turned
-                                ? new CutPart.Wanted(kind, demand.height(), demand.width(), true)
-                                : new CutPart.Wanted(kind, demand.width(), demand.height(), false));
-            }
-        }
-        return CutPart.chain(turned, sizes, parts, across);
+        RowParting.Parted parted = new RowParting(supply, demands, turned).fewestSheets();
+        return parted.sheets().isEmpty() ? NONE : counted(parted.sheets(), parted.first(), parted.fewest());
     }
 
     /** Sheets parted alike that follow each other are told together. */

@@ -3,7 +3,6 @@ package itomichi.cutting;
 import static org.testng.Assert.assertEquals;
 import static org.testng.Assert.assertFalse;
 import static org.testng.Assert.assertTrue;
-import static org.testng.Assert.expectThrows;
 
 import itomichi.material.Grain;
 import itomichi.material.SheetGrain;
@@ -13,8 +12,11 @@ import itomichi.measure.SheetSize;
 import itomichi.measure.Unit;
 import itomichi.property.Draw;
 import itomichi.property.Property;
+import java.util.Comparator;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.TreeMap;
 import org.locationtech.jts.geom.Envelope;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
@@ -156,15 +158,38 @@ public class CutterTest {
     }
 
     @Test
-    public void sheetsOfTwoHeightsAreNotOneBook() {
-        assertTrue(expectThrows(
-                        IllegalArgumentException.class,
-                        () -> Cutter.plan(
-                                standard("A2", SheetGrain.ALONG_HEIGHT),
-                                List.of(sheets(200, 200, 1), sheets(200, 210, 1)),
-                                CutWish.USUAL))
-                .getMessage()
-                .contains("one height"));
+    public void aShorterSignatureIsCutFromRowsOfItsOwnHeight() {
+        // three rows of 210 out of 640: eight sheets are four rows; the two low ones share a row of the second stock
+        // sheet
+        CuttingPlan plan = Cutter.plan(
+                supply(600, 640, SheetGrain.ALONG_HEIGHT, 0, null),
+                List.of(sheets(296, 210, 8), sheets(296, 150, 2)),
+                CutWish.USUAL);
+        assertEquals(plan.stockSheets(), 2);
+        assertEquals(heights(plan), List.of("210 × 8", "150 × 2"));
+    }
+
+    @Test
+    public void aShorterSheetFillsARowOfTheOthersAndIsCutToSize() {
+        // a row takes three; five high ones and one low one are two rows of one stock sheet, not three
+        CuttingPlan plan = Cutter.plan(
+                supply(600, 420, SheetGrain.ALONG_HEIGHT, 0, null),
+                List.of(sheets(200, 210, 5), sheets(200, 150, 1)),
+                CutWish.USUAL);
+        assertEquals(plan.stockSheets(), 1);
+        assertTrue(plan.layouts().get(0).steps().stream()
+                .anyMatch(step -> step.in(Unit.MM).replace('\u202f', ' ').equals("Cut to 200 mm × 150 mm")));
+    }
+
+    /** Heights of what is cut, with how many there are of each, the highest first. */
+    private static List<String> heights(CuttingPlan plan) {
+        Map<Double, Integer> made = new TreeMap<>(Comparator.reverseOrder());
+        for (Layout layout : plan.layouts()) {
+            layout.pieces().forEach(piece -> made.merge(piece.height().mm(), layout.sheets(), Integer::sum));
+        }
+        return made.entrySet().stream()
+                .map(entry -> "%.0f × %d".formatted(entry.getKey(), entry.getValue()))
+                .toList();
     }
 
     private static final Draw<Integer> EDGE = Draw.between(200, 1200);
@@ -177,6 +202,19 @@ public class CutterTest {
             List<Demand> demands = List.of(sheets(piece, 150, number), sheets(piece / 2 + 30, 150, number / 3 + 1));
             CuttingPlan plan =
                     Cutter.plan(supply(width, height, SheetGrain.ALONG_HEIGHT, 0, null), demands, CutWish.USUAL);
+            return !plan.possible() || sound(plan, demands);
+        });
+    }
+
+    @Test
+    public void piecesOfSeveralHeightsComeOutToo() {
+        Property.holdsFor(200).of(EDGE, PIECE, PIECE, NUMBER, (edge, piece, height, number) -> {
+            List<Demand> demands = List.of(
+                    sheets(piece, height, number),
+                    sheets(piece, height * 3 / 4.0, number / 3 + 1),
+                    sheets(piece / 2 + 30, height / 2.0, 2));
+            CuttingPlan plan =
+                    Cutter.plan(supply(edge, edge + 200, SheetGrain.ALONG_HEIGHT, 0, null), demands, CutWish.USUAL);
             return !plan.possible() || sound(plan, demands);
         });
     }

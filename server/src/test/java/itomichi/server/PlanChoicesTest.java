@@ -1,6 +1,7 @@
 package itomichi.server;
 
 import static org.testng.Assert.assertEquals;
+import static org.testng.Assert.assertFalse;
 import static org.testng.Assert.assertTrue;
 
 import java.nio.charset.StandardCharsets;
@@ -107,6 +108,19 @@ public class PlanChoicesTest extends HttpTest {
             assertTrue(text.contains("Cutting plan, Book wove: 8 stock sheets of 640 mm × 900 mm"), text);
             assertTrue(text.contains("short by 3"), text);
         }
+    }
+
+    @Test
+    public void aShorterSignatureIsCutFromTheStockLikeTheOthers() {
+        ObjectNode document = inStock(flat(), 640, 900, 5);
+        ((ObjectNode) document.get("gathering"))
+                .putArray("unlike")
+                .addObject()
+                .put("signature", 1)
+                .put("heightMm", 150);
+        JsonNode paper = post("/api/plan", document).body().get("papers").get(0);
+        assertEquals(paper.get("demands").size(), 2, paper.toString());
+        assertFalse(paper.get("cutting").get("layouts").isEmpty());
     }
 
     @Test
