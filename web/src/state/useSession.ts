@@ -1,6 +1,7 @@
 import { createContext, useContext, useEffect, useMemo, useSyncExternalStore } from 'react';
 import type { BookView } from '../api/client';
-import { BookSession, type SessionState } from './session';
+import type { SessionState } from './keeping';
+import { BookSession } from './session';
 
 /** Opens a session for a book that was fetched; it closes with the screen. */
 export function useNewSession(view: BookView): BookSession {
