@@ -2,12 +2,12 @@ package itomichi.server.drawer;
 
 import itomichi.measure.Unit;
 import itomichi.server.drawer.WrongRowsException.WrongRow;
+import itomichi.server.platform.Sent;
 import java.nio.charset.StandardCharsets;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
-import java.util.Objects;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.ContentDisposition;
@@ -55,16 +55,16 @@ class DrawerController {
     /** What was typed of a thing, by the columns' keys; its name under {@code name}. */
     record ThingTyped(Unit unit, Map<String, String> cells) {
         ThingTyped {
-            Objects.requireNonNull(unit, "“unit” is missing");
-            Objects.requireNonNull(cells, "“cells” is missing");
+            Sent.given("unit", unit);
+            Sent.given("cells", cells);
         }
     }
 
     /** What was typed anew, and the version it was typed over. */
     record ThingTypedAnew(long version, Unit unit, Map<String, String> cells) {
         ThingTypedAnew {
-            Objects.requireNonNull(unit, "“unit” is missing");
-            Objects.requireNonNull(cells, "“cells” is missing");
+            Sent.given("unit", unit);
+            Sent.given("cells", cells);
         }
     }
 

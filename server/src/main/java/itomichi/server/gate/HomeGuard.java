@@ -1,4 +1,4 @@
-package itomichi.server.platform;
+package itomichi.server.gate;
 
 import jakarta.servlet.FilterChain;
 import jakarta.servlet.ServletException;
@@ -8,6 +8,9 @@ import java.io.IOException;
 import java.net.URI;
 import java.util.Set;
 import org.jspecify.annotations.Nullable;
+import org.springframework.core.Ordered;
+import org.springframework.core.annotation.Order;
+import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Component;
 import org.springframework.web.filter.OncePerRequestFilter;
 
@@ -18,6 +21,7 @@ import org.springframework.web.filter.OncePerRequestFilter;
  * another host name that was pointed at this machine, nor by a request sent from there.
  */
 @Component
+@Order(Ordered.HIGHEST_PRECEDENCE + 10)
 class HomeGuard extends OncePerRequestFilter {
 
     private static final Set<String> HOME = Set.of("127.0.0.1", "localhost", "[::1]");
@@ -27,14 +31,9 @@ class HomeGuard extends OncePerRequestFilter {
     protected void doFilterInternal(HttpServletRequest request, HttpServletResponse response, FilterChain chain)
             throws ServletException, IOException {
         if (HOME.contains(request.getServerName()) && (READING.contains(request.getMethod()) || fromHere(request))) {
-            response.setHeader("X-Content-Type-Options", "nosniff");
-            response.setHeader("Referrer-Policy", "no-referrer");
-            response.setHeader(
-                    "Content-Security-Policy",
-                    "default-src 'self'; style-src 'self' 'unsafe-inline'; img-src 'self' data:; frame-ancestors 'none'");
             chain.doFilter(request, response);
         } else {
-            response.sendError(HttpServletResponse.SC_FORBIDDEN);
+            Answers.writeAndClose(response, HttpStatus.FORBIDDEN, "Only pages of this application are answered.");
         }
     }
 

@@ -3,9 +3,9 @@ package itomichi.server.instrument;
 import itomichi.measure.Fineness;
 import itomichi.measure.Length;
 import itomichi.server.plan.InUnits;
+import itomichi.server.platform.Sent;
 import java.util.Arrays;
 import java.util.List;
-import java.util.Objects;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.PutMapping;
@@ -35,7 +35,7 @@ class CaliperController {
     /** What lies between the jaws. */
     record Jaws(SimulatedCaliper.Stuff stuff, int number) {
         Jaws {
-            Objects.requireNonNull(stuff, "“stuff” is missing");
+            Sent.given("stuff", stuff);
         }
     }
 

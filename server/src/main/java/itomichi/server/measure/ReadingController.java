@@ -5,7 +5,7 @@ import itomichi.measure.LengthText;
 import itomichi.measure.Reading;
 import itomichi.measure.Unit;
 import itomichi.server.platform.ProblemException;
-import java.util.Objects;
+import itomichi.server.platform.Sent;
 import org.springframework.http.HttpStatus;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
@@ -20,8 +20,8 @@ class ReadingController {
     /** What was typed, and the unit of the screen it was typed on. */
     record Typed(String text, Unit unit) {
         Typed {
-            Objects.requireNonNull(text, "“text” is missing");
-            Objects.requireNonNull(unit, "“unit” is missing");
+            Sent.given("text", text);
+            Sent.given("unit", unit);
         }
     }
 

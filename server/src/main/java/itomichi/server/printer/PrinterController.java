@@ -4,9 +4,9 @@ import itomichi.documents.sheets.PrinterCorrection;
 import itomichi.measure.Length;
 import itomichi.measure.Unit;
 import itomichi.server.measure.TypedLength;
+import itomichi.server.platform.Sent;
 import java.util.List;
 import java.util.Locale;
-import java.util.Objects;
 import java.util.UUID;
 import org.springframework.http.HttpStatus;
 import org.springframework.web.bind.annotation.DeleteMapping;
@@ -40,17 +40,17 @@ class PrinterController {
      */
     record Bars(String across, String along, Unit unit, Unit barUnit) {
         Bars {
-            Objects.requireNonNull(across, "“across” is missing");
-            Objects.requireNonNull(along, "“along” is missing");
-            Objects.requireNonNull(unit, "“unit” is missing");
-            Objects.requireNonNull(barUnit, "“barUnit” is missing");
+            Sent.given("across", across);
+            Sent.given("along", along);
+            Sent.given("unit", unit);
+            Sent.given("barUnit", barUnit);
         }
     }
 
     /** A printer's name as typed. */
     record PrinterNamed(String name) {
         PrinterNamed {
-            Objects.requireNonNull(name, "“name” is missing");
+            Sent.given("name", name);
         }
     }
 

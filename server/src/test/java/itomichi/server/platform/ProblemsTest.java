@@ -22,9 +22,13 @@ public class ProblemsTest {
             {new TransactionSystemException("commit", new SQLException("terminating connection", "57P01")), 503},
             {new DataAccessResourceFailureException("select"), 503},
             {undone(new DataAccessResourceFailureException("select")), 503},
-            {undone(new DataIntegrityViolationException("insert")), 500},
-            {new TransactionSystemException("commit", new SQLException("serialization", "40001")), 500},
-            {new DataIntegrityViolationException("insert", new SQLException("duplicate", "23505")), 500},
+            {undone(new DataIntegrityViolationException("insert")), 503},
+            {new TransactionSystemException("commit", new SQLException("serialization", "40001")), 503},
+            {new DataIntegrityViolationException("insert", new SQLException("duplicate", "23505")), 422},
+            {new DataIntegrityViolationException("insert", new SQLException("no such book", "23503")), 500},
+            {new DataIntegrityViolationException("insert", new SQLException("disk full", "53100")), 503},
+            {new DataIntegrityViolationException("rollback", new SQLException("This connection has been closed.")), 503
+            },
         };
     }
 

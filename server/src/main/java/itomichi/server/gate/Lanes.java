@@ -1,0 +1,83 @@
+package itomichi.server.gate;
+
+import jakarta.servlet.FilterChain;
+import jakarta.servlet.ServletException;
+import jakarta.servlet.http.HttpServletRequest;
+import jakarta.servlet.http.HttpServletResponse;
+import java.io.IOException;
+import java.util.concurrent.Semaphore;
+import java.util.concurrent.TimeUnit;
+import java.util.regex.Pattern;
+import org.springframework.core.Ordered;
+import org.springframework.core.annotation.Order;
+import org.springframework.stereotype.Component;
+import org.springframework.web.filter.OncePerRequestFilter;
+
+/**
+ * Lets only so much work be done at once: what takes more memory and time the larger the book goes through a narrow lane, the rest through
+ * a wide one. Who has waited too long, or finds too many waiting, is asked to come again; the pages do so by themselves.
+ */
+@Component
+@Order(Ordered.HIGHEST_PRECEDENCE + 40)
+class Lanes extends OncePerRequestFilter {
+
+    /** Ways, sheets, lists and patterns grow with the number of moves, rows or holes. */
+    private static final Pattern HEAVY =
+            Pattern.compile("/api/plan/(way|threads|splits|advice).*|/api/patterns/.+|/api/book-file"
+                    + "|/api/books/[^/]+/(steps|template|cutting|fitting|punching|sewing/way|rehearsal).*|/api/templates/.+"
+                    + "|/api/drawers/[^/]+/list");
+
+    private static final long PATIENCE_MS = 1500;
+
+    /** As many as a small machine has cores. */
+    private final Lane narrow = new Lane(2, 48);
+
+    private final Lane wide = new Lane(8, 96);
+
+    @Override
+    protected boolean shouldNotFilter(HttpServletRequest request) {
+        String path = request.getRequestURI();
+        return !path.startsWith("/api/") || path.equals("/api/health");
+    }
+
+    @Override
+    protected void doFilterInternal(HttpServletRequest request, HttpServletResponse response, FilterChain chain)
+            throws ServletException, IOException {
+        Lane lane = HEAVY.matcher(request.getRequestURI()).matches() ? narrow : wide;
+        if (!lane.enter()) {
+            Answers.writeBusy(response, "Too much is asked for at once just now.");
+            return;
+        }
+        try {
+            chain.doFilter(request, response);
+        } finally {
+            lane.leave();
+        }
+    }
+
+    /** Work done at once, and how many may wait for it. */
+    static final class Lane {
+
+        private final Semaphore places;
+        private final int mostWaiting;
+
+        Lane(int places, int mostWaiting) {
+            this.places = new Semaphore(places, true);
+            this.mostWaiting = mostWaiting;
+        }
+
+        /** Waits for a place; false if too many wait already, or none was free in time. */
+        boolean enter() {
+            try {
+                return places.getQueueLength() < mostWaiting && places.tryAcquire(PATIENCE_MS, TimeUnit.MILLISECONDS);
+            } catch (InterruptedException stopped) {
+                Thread.currentThread().interrupt();
+                return false;
+            }
+        }
+
+        void leave() {
+            places.release();
+        }
+    }
+}
