@@ -1,5 +1,6 @@
 import createClient from 'openapi-fetch';
 import type { components, paths } from './generated/schema';
+import { patient } from './patient';
 
 type Schemas = components['schemas'];
 
@@ -54,7 +55,7 @@ export type SewingPlace = Schemas['SewingPlace'];
 export type Stage = BookDocument['done'][number];
 export type Unit = BookDocument['unit'];
 
-export const api = createClient<paths>({ baseUrl: '/' });
+export const api = createClient<paths>({ baseUrl: '/', fetch: patient });
 
 /** What came back of a request: a value, a refusal in words, a conflict, or no answer at all. */
 export type Outcome<T> =

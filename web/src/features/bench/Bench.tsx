@@ -1,12 +1,13 @@
-import { useQuery, useQueryClient } from '@tanstack/react-query';
+import { useQueryClient } from '@tanstack/react-query';
 import { Button, Input } from 'antd';
 import { lazy, Suspense, useEffect, useRef, useState } from 'react';
 import { useNavigate, useSearchParams } from 'react-router';
-import { api, failure, outcome, value, type BookCard } from '../../api/client';
+import { api, failure, outcome, type BookCard } from '../../api/client';
 import { ErrorNote, Waiting } from '../../ui/ErrorNote';
 import { FilePress } from '../../ui/FilePress';
 import { useSize } from '../../ui/useSize';
 import { Row } from './Row';
+import { useBooks } from './useBooks';
 import './bench.css';
 
 const NewBook = lazy(() => import('./NewBook'));
@@ -21,11 +22,9 @@ export function Bench() {
   const { width } = useSize(place);
   const navigate = useNavigate();
   const client = useQueryClient();
-  const books = useQuery({
-    queryKey: ['bench', find],
-    queryFn: () => value(api.GET('/api/books', { params: { query: { find } } })),
-    placeholderData: (before) => before,
-  });
+  const table = useBooks(find, false);
+  const shelf = useBooks(find, true);
+  const { parts } = table;
 
   useEffect(() => {
     document.title = 'Bench · Itomichi';
@@ -64,10 +63,7 @@ export function Bench() {
     );
   const acts = { copy, remove, put };
 
-  const all = books.data ?? [];
-  const atWork = all.filter((book) => !book.onShelf);
-  const shelf = all.filter((book) => book.onShelf);
-  const tallest = Math.max(120, ...all.map((book) => book.heightMm));
+  const tallest = Math.max(120, ...[...table.books, ...shelf.books].map((book) => book.heightMm));
   const scale = Math.min(1, (width < 600 ? 200 : 330) / tallest);
 
   return (
@@ -98,19 +94,19 @@ export function Bench() {
           </Button>
         )}
       </p>
-      {books.isError && (
+      {parts.isError && (
         <ErrorNote
-          message={`${books.error.message} The bench is shown again as soon as it does.`}
-          again={() => void books.refetch()}
+          message={`${parts.error.message} The bench is shown again as soon as it does.`}
+          again={() => void parts.refetch()}
         />
       )}
-      {books.isPending && !books.isError && <Waiting what="Looking for the books" />}
-      {books.data && (
+      {parts.isPending && !parts.isError && <Waiting what="Looking for the books" />}
+      {parts.data && (
         <>
-          {shelf.length > 0 && <Row name="Shelf" books={shelf} scale={scale} acts={acts} shelf />}
+          {shelf.all > 0 && <Row name="Shelf" {...shelf} scale={scale} acts={acts} shelf />}
           <Row
             name="Table"
-            books={atWork}
+            {...table}
             scale={scale}
             acts={acts}
             empty={

@@ -13,6 +13,10 @@ export interface Acts {
 interface Props {
   name: string;
   books: readonly BookCard[];
+  /** How many there are, shown or not. */
+  all: number;
+  /** Shows some that are not shown yet; nothing where all are. */
+  more?: (() => void) | undefined;
   scale: number;
   acts: Acts;
   shelf?: boolean;
@@ -30,7 +34,7 @@ const WORDS: Record<BookCard['stage'], string> = {
 };
 
 /** Books side by side on one line, to one scale. */
-export function Row({ name, books, scale, acts, shelf, empty }: Props) {
+export function Row({ name, books, all, more, scale, acts, shelf, empty }: Props) {
   return (
     <section className={shelf ? 'row row-shelf' : 'row'} aria-label={name}>
       {books.length === 0 && <p className="row-empty">{empty}</p>}
@@ -80,6 +84,11 @@ export function Row({ name, books, scale, acts, shelf, empty }: Props) {
           </li>
         ))}
       </ul>
+      {more && (
+        <p className="row-more">
+          {books.length} of {all} books, the last changed first. <Button onClick={more}>Show more</Button>
+        </p>
+      )}
     </section>
   );
 }

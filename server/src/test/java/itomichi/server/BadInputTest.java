@@ -144,17 +144,17 @@ public class BadInputTest extends HttpTest {
             {"GET", "/api/books/" + id + "/template.svg?page=x", null, 400},
             {"PUT", "/api/books/" + id + "/sewing", "{\"step\":3,\"outsideUp\":false}", 404},
             {"POST", "/api/reading/length", "{\"text\":\"tall\",\"unit\":\"MM\"}", 422},
-            {"POST", "/api/reading/length", "{}", 400},
-            {"PUT", "/api/books/" + id, "{\"version\":1}", 400},
-            {"PUT", "/api/printers/" + id + "/correction", "{\"across\":\"99\"}", 400},
+            {"POST", "/api/reading/length", "{}", 422},
+            {"PUT", "/api/books/" + id, "{\"version\":1}", 422},
+            {"PUT", "/api/printers/" + id + "/correction", "{\"across\":\"99\"}", 422},
             {"DELETE", "/api/printers/" + id, null, 404},
             {"POST", "/api/printers", "{\"name\":\"  \"}", 422},
             {"GET", "/api/books/" + id + "/template?kinds=NAPKIN", null, 400},
             {"GET", "/api/books/" + id + "/template?printer=shed", null, 400},
             {"GET", "/api/books/" + id + "/fitting?within=wide", null, 422},
             {"GET", "/api/books/" + id + "/fitting?within=-1", null, 422},
-            {"PUT", "/api/books/" + id + "/punching", "{}", 400},
-            {"PUT", "/api/templates/" + id, "{\"version\":1}", 400},
+            {"PUT", "/api/books/" + id + "/punching", "{}", 422},
+            {"PUT", "/api/templates/" + id, "{\"version\":1}", 422},
             {"DELETE", "/api/templates/" + id, null, 404},
             {"POST", "/api/templates/" + id + "/book", "{\"unit\":\"MM\"}", 404},
             {"GET", "/api/templates/card.pdf?ids=" + id, null, 404},
@@ -181,7 +181,70 @@ public class BadInputTest extends HttpTest {
                 send("POST", "/api/books", document("Cues"), Map.of("Origin", "https://elsewhere.example"))
                         .status(),
                 403);
-        assertEquals(get("/api/books").body().size(), 0);
+        assertEquals(get("/api/books").body().get("all").asInt(), 0);
+    }
+
+    @DataProvider
+    Object[][] unreadable() {
+        return new Object[][] {
+            {
+                "{\"extent\":{\"by\":\"PAGES\",\"number\":\"many\"}}",
+                "At “extent.number”: read “many”; a whole number is wanted."
+            },
+            {"{\"unit\":\"ELL\"}", "At “unit”: read “ELL”; one of MM, INCH is wanted."},
+            {"{\"colour\":\"red\"}", "At “colour”: “colour” is not known here."},
+            {"{\"leaf\":[]}", "At “leaf”: an object with its parts is wanted."},
+            {"{\"name\":", "Line 1, column 9: this is not JSON."},
+            {"", "Nothing was sent that could be read."},
+        };
+    }
+
+    @Test(dataProvider = "unreadable")
+    public void whatCannotBeReadIsToldByItsPlaceAndWhatIsWanted(String body, String line) {
+        assertEquals(post("/api/plan", body).message(), line);
+    }
+
+    @DataProvider
+    Object[][] lettersThatCannotBeKept() {
+        return new Object[][] {{"a\\u0000b"}, {"\\ud800"}, {"\\ufffe"}};
+    }
+
+    @Test(dataProvider = "lettersThatCannotBeKept")
+    public void aTextThatCannotBeKeptIsRefusedAndNotChanged(String letters) {
+        String body = document("Cues").put("purpose", "LETTERS").toString().replace("LETTERS", letters);
+        Answer answer = post("/api/books", body);
+        assertEquals(answer.status() + " " + answer.body().path("field").asString(""), "422 purpose");
+    }
+
+    @DataProvider
+    Object[][] addresses() {
+        return new Object[][] {{"/api/books?find=%00"}, {"/api/books?find=%ff"}, {"/api/books?find=%EF%BF%BE"}};
+    }
+
+    @Test(dataProvider = "addresses")
+    public void anAddressWithoutLettersIsRefused(String path) {
+        assertEquals(get(path).status(), 400);
+    }
+
+    @Test
+    public void moreThanIsWantedIsRefusedUnread() {
+        Answer answer = post("/api/plan", "{\"name\":\"" + "x".repeat(1_000_000) + "\"}");
+        assertEquals(answer.status(), 413);
+        assertTrue(answer.message().contains("1,000,000 bytes"), answer.message());
+    }
+
+    @DataProvider
+    Object[][] refusals() {
+        return new Object[][] {
+            {"GET", "/api/nothing"}, {"GET", "/error"}, {"DELETE", "/api/books"}, {"GET", "/api/books?find=%00"}
+        };
+    }
+
+    @Test(dataProvider = "refusals")
+    public void refusalsKeepToThemselvesToo(String method, String path) {
+        Answer answer = send(method, path, null, Map.of());
+        assertTrue(answer.status() >= 400 && !answer.message().isEmpty(), answer.status() + " " + answer.message());
+        assertEquals(answer.raw().headers().firstValue("X-Content-Type-Options").orElse(""), "nosniff");
     }
 
     @Test

@@ -5,8 +5,13 @@ import static org.testng.Assert.assertTrue;
 
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
+import java.util.TreeSet;
+import java.util.concurrent.CompletableFuture;
+import java.util.stream.IntStream;
 import org.testng.annotations.Test;
 import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.node.ObjectNode;
 
 public class BooksTest extends HttpTest {
 
@@ -48,10 +53,7 @@ public class BooksTest extends HttpTest {
     @Test
     public void aCopyHasNothingDoneYet() {
         JsonNode done = document("Cues");
-        ((tools.jackson.databind.node.ObjectNode) done)
-                .putArray("done")
-                .add("PURPOSE")
-                .add("PAPER");
+        ((ObjectNode) done).putArray("done").add("PURPOSE").add("PAPER");
         JsonNode book = post("/api/books", done).body();
         JsonNode copy = post("/api/books/" + id(book) + "/copy", Map.of()).body();
         assertEquals(copy.get("document").get("done").size(), 0);
@@ -62,9 +64,9 @@ public class BooksTest extends HttpTest {
     public void aBookGoesToTheShelfAndBack() {
         JsonNode book = begin("Cues");
         put("/api/books/" + id(book) + "/shelf", Map.of("onShelf", true));
-        assertTrue(get("/api/books").body().get(0).get("onShelf").asBoolean());
+        assertEquals(texts(get("/api/books?onShelf=true").body().get("books"), "name"), List.of("Cues"));
         put("/api/books/" + id(book) + "/shelf", Map.of("onShelf", false));
-        assertEquals(get("/api/books").body().get(0).get("onShelf").asBoolean(), false);
+        assertEquals(names(""), List.of("Cues"));
     }
 
     @Test
@@ -83,17 +85,76 @@ public class BooksTest extends HttpTest {
         delete("/api/books/" + id(book));
         begin("Cues");
         post("/api/books/" + id(book) + "/restore", Map.of());
-        assertEquals(List.copyOf(new java.util.TreeSet<>(names(""))), List.of("Cues", "Cues, 2"));
+        assertEquals(List.copyOf(new TreeSet<>(names(""))), List.of("Cues", "Cues, 2"));
+    }
+
+    @Test
+    public void aCardIsMadeAnewWhenTheBookIsSewnOn() {
+        JsonNode book = begin("Cues");
+        JsonNode before = get("/api/books").body().get("books").get(0);
+        put("/api/books/" + id(book) + "/sewing", Map.of("step", 2, "outsideUp", false));
+        JsonNode after = get("/api/books").body().get("books").get(0);
+        assertTrue(after.get("spineThread").size() > before.get("spineThread").size(), after.toString());
+    }
+
+    @Test
+    public void theBenchIsListedInParts() {
+        for (int i = 0; i < 50; i++) {
+            begin("Cues");
+        }
+        JsonNode first = get("/api/books").body();
+        JsonNode rest = get("/api/books?from=48").body();
+        assertEquals(first.get("all").asInt(), 50);
+        Set<String> names = new TreeSet<>(texts(first.get("books"), "name"));
+        names.addAll(texts(rest.get("books"), "name"));
+        assertEquals(names.size(), 50);
+    }
+
+    @Test
+    public void copiesMadeAtOnceAreNumbered() {
+        String copy = "/api/books/" + id(begin("Cues")) + "/copy";
+        List<Answer> answers =
+                IntStream.range(0, 8)
+                        .mapToObj(i -> CompletableFuture.supplyAsync(() -> post(copy, Map.of())))
+                        .toList()
+                        .stream()
+                        .map(CompletableFuture::join)
+                        .toList();
+        assertEquals(answers.stream().map(Answer::status).distinct().toList(), List.of(201));
+        assertEquals(new TreeSet<>(names("")).size(), 9);
+    }
+
+    @Test
+    public void anUndoneNameThatWasTakenMeanwhileStaysAsItIs() {
+        JsonNode first = begin("Cues");
+        ObjectNode renamed = ((ObjectNode) first.get("document")).deepCopy();
+        JsonNode moved = change(first, "name", renamed.put("name", "Slips")).body();
+        JsonNode second = begin("Cues");
+        JsonNode undone = post(
+                        "/api/books/" + id(first) + "/undo",
+                        Map.of("version", moved.get("version").asLong()))
+                .body();
+        assertEquals(undone.get("document").get("name").asString(), "Slips");
+        // and the other book can be changed
+        assertEquals(change(second, "pages", pages(second, 40)).status(), 200);
     }
 
     @Test
     public void theBenchSaysWhatToDoNext() {
         begin("Cues");
-        assertEquals(get("/api/books").body().get(0).get("next").get("mm").asString(), "Say what it is for");
+        assertEquals(
+                get("/api/books")
+                        .body()
+                        .get("books")
+                        .get(0)
+                        .get("next")
+                        .get("mm")
+                        .asString(),
+                "Say what it is for");
     }
 
     private List<String> names(String find) {
-        return texts(get("/api/books?find=" + find.replace(" ", "%20")).body(), "name");
+        return texts(get("/api/books?find=" + find.replace(" ", "%20")).body().get("books"), "name");
     }
 
     static String id(JsonNode book) {

@@ -5,6 +5,7 @@ package itomichi.db.generated;
 
 
 import itomichi.db.generated.tables.Book;
+import itomichi.db.generated.tables.BookCard;
 import itomichi.db.generated.tables.KeptTemplate;
 import itomichi.db.generated.tables.OwnPattern;
 import itomichi.db.generated.tables.Printer;
@@ -39,6 +40,11 @@ public class DefaultSchema extends SchemaImpl {
      * The table <code>book</code>.
      */
     public final Book BOOK = Book.BOOK;
+
+    /**
+     * The table <code>book_card</code>.
+     */
+    public final BookCard BOOK_CARD = BookCard.BOOK_CARD;
 
     /**
      * The table <code>kept_template</code>.
@@ -97,6 +103,7 @@ public class DefaultSchema extends SchemaImpl {
     public final List<Table<?>> getTables() {
         return Arrays.asList(
             Book.BOOK,
+            BookCard.BOOK_CARD,
             KeptTemplate.KEPT_TEMPLATE,
             OwnPattern.OWN_PATTERN,
             Printer.PRINTER,

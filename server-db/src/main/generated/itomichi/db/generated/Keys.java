@@ -5,6 +5,7 @@ package itomichi.db.generated;
 
 
 import itomichi.db.generated.tables.Book;
+import itomichi.db.generated.tables.BookCard;
 import itomichi.db.generated.tables.KeptTemplate;
 import itomichi.db.generated.tables.OwnPattern;
 import itomichi.db.generated.tables.Printer;
@@ -13,6 +14,7 @@ import itomichi.db.generated.tables.Rehearsal;
 import itomichi.db.generated.tables.Revision;
 import itomichi.db.generated.tables.SewingPlace;
 import itomichi.db.generated.tables.Thing;
+import itomichi.db.generated.tables.records.BookCardRecord;
 import itomichi.db.generated.tables.records.BookRecord;
 import itomichi.db.generated.tables.records.KeptTemplateRecord;
 import itomichi.db.generated.tables.records.OwnPatternRecord;
@@ -42,6 +44,7 @@ public class Keys {
     // -------------------------------------------------------------------------
 
     public static final UniqueKey<BookRecord> BOOK_PKEY = Internal.createUniqueKey(Book.BOOK, DSL.name("book_pkey"), new TableField[] { Book.BOOK.ID }, true);
+    public static final UniqueKey<BookCardRecord> BOOK_CARD_PKEY = Internal.createUniqueKey(BookCard.BOOK_CARD, DSL.name("book_card_pkey"), new TableField[] { BookCard.BOOK_CARD.BOOK_ID }, true);
     public static final UniqueKey<KeptTemplateRecord> KEPT_TEMPLATE_PKEY = Internal.createUniqueKey(KeptTemplate.KEPT_TEMPLATE, DSL.name("kept_template_pkey"), new TableField[] { KeptTemplate.KEPT_TEMPLATE.ID }, true);
     public static final UniqueKey<OwnPatternRecord> OWN_PATTERN_PKEY = Internal.createUniqueKey(OwnPattern.OWN_PATTERN, DSL.name("own_pattern_pkey"), new TableField[] { OwnPattern.OWN_PATTERN.ID }, true);
     public static final UniqueKey<PrinterRecord> PRINTER_PKEY = Internal.createUniqueKey(Printer.PRINTER, DSL.name("printer_pkey"), new TableField[] { Printer.PRINTER.ID }, true);
@@ -55,6 +58,7 @@ public class Keys {
     // FOREIGN KEY definitions
     // -------------------------------------------------------------------------
 
+    public static final ForeignKey<BookCardRecord, BookRecord> BOOK_CARD__BOOK_CARD_BOOK_ID_FKEY = Internal.createForeignKey(BookCard.BOOK_CARD, DSL.name("book_card_book_id_fkey"), new TableField[] { BookCard.BOOK_CARD.BOOK_ID }, Keys.BOOK_PKEY, new TableField[] { Book.BOOK.ID }, true);
     public static final ForeignKey<KeptTemplateRecord, BookRecord> KEPT_TEMPLATE__KEPT_TEMPLATE_BOOK_ID_FKEY = Internal.createForeignKey(KeptTemplate.KEPT_TEMPLATE, DSL.name("kept_template_book_id_fkey"), new TableField[] { KeptTemplate.KEPT_TEMPLATE.BOOK_ID }, Keys.BOOK_PKEY, new TableField[] { Book.BOOK.ID }, true);
     public static final ForeignKey<PunchingRecord, BookRecord> PUNCHING__PUNCHING_BOOK_ID_FKEY = Internal.createForeignKey(Punching.PUNCHING, DSL.name("punching_book_id_fkey"), new TableField[] { Punching.PUNCHING.BOOK_ID }, Keys.BOOK_PKEY, new TableField[] { Book.BOOK.ID }, true);
     public static final ForeignKey<RehearsalRecord, BookRecord> REHEARSAL__REHEARSAL_BOOK_ID_FKEY = Internal.createForeignKey(Rehearsal.REHEARSAL, DSL.name("rehearsal_book_id_fkey"), new TableField[] { Rehearsal.REHEARSAL.BOOK_ID }, Keys.BOOK_PKEY, new TableField[] { Book.BOOK.ID }, true);

@@ -5,6 +5,7 @@ package itomichi.db.generated;
 
 
 import itomichi.db.generated.tables.Book;
+import itomichi.db.generated.tables.BookCard;
 import itomichi.db.generated.tables.KeptTemplate;
 import itomichi.db.generated.tables.OwnPattern;
 import itomichi.db.generated.tables.Printer;
@@ -25,6 +26,11 @@ public class Tables {
      * The table <code>book</code>.
      */
     public static final Book BOOK = Book.BOOK;
+
+    /**
+     * The table <code>book_card</code>.
+     */
+    public static final BookCard BOOK_CARD = BookCard.BOOK_CARD;
 
     /**
      * The table <code>kept_template</code>.

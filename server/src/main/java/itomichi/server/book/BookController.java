@@ -6,10 +6,9 @@ import io.swagger.v3.oas.annotations.responses.ApiResponse;
 import itomichi.measure.Unit;
 import itomichi.server.document.BookDocument;
 import itomichi.server.document.StartingBook;
+import itomichi.server.platform.Sent;
 import java.util.List;
-import java.util.Objects;
 import java.util.UUID;
-import org.springframework.dao.DuplicateKeyException;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.DeleteMapping;
@@ -38,8 +37,8 @@ class BookController {
     /** A change: the version it was made on, what was changed, and the book as it is now to be. */
     record Change(long version, String change, BookDocument document) {
         Change {
-            Objects.requireNonNull(change, "“change” is missing");
-            Objects.requireNonNull(document, "“document” is missing");
+            Sent.given("change", change);
+            Sent.given("document", document);
         }
     }
 
@@ -53,8 +52,11 @@ class BookController {
     record Conflict(String message, BookView theirs, BookDocument yours, List<Differences.Difference> differences) {}
 
     @GetMapping
-    List<BookCard> bench(@RequestParam(defaultValue = "") String find) {
-        return books.bench(find);
+    BenchView bench(
+            @RequestParam(defaultValue = "") String find,
+            @RequestParam(defaultValue = "false") boolean onShelf,
+            @RequestParam(defaultValue = "0") int from) {
+        return books.bench(find, onShelf, from);
     }
 
     @GetMapping("/new")
@@ -118,19 +120,12 @@ class BookController {
 
     @ExceptionHandler
     ResponseEntity<Conflict> conflict(ConflictException conflict) {
+        BookView theirs = books.view(conflict.theirs());
         return ResponseEntity.status(HttpStatus.CONFLICT)
                 .body(new Conflict(
                         conflict.line(),
-                        conflict.theirs(),
+                        theirs,
                         conflict.yours(),
-                        Differences.between(conflict.yours(), conflict.theirs().document())));
-    }
-
-    /** Two windows took one name at the same moment; the index let only one through. */
-    @ExceptionHandler
-    ResponseEntity<itomichi.server.platform.Problem> taken(DuplicateKeyException taken) {
-        return ResponseEntity.unprocessableContent()
-                .body(new itomichi.server.platform.Problem(
-                        "Another book has this name; a name of its own is wanted.", "name"));
+                        Differences.between(conflict.yours(), theirs.document())));
     }
 }

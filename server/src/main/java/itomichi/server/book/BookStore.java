@@ -30,6 +30,9 @@ class BookStore {
 
     private static final Field<Integer> STEP = coalesce(SEWING_PLACE.STEP, inline(0));
 
+    /** The lock's own number; nothing else in this database is held by it. */
+    private static final long NAMES = 170_717L;
+
     private final DSLContext database;
     private final JsonMapper json;
 
@@ -38,14 +41,9 @@ class BookStore {
         this.json = json;
     }
 
-    /** Books not removed whose name or purpose holds the text, the last changed first. */
-    List<StoredBook> find(String text) {
-        String pattern =
-                "%" + text.strip().replace("\\", "\\\\").replace("%", "\\%").replace("_", "\\_") + "%";
-        Condition matches = BOOK.NAME
-                .likeIgnoreCase(pattern, '\\')
-                .or(DSL.jsonbGetAttributeAsText(REVISION.DOCUMENT, "purpose").likeIgnoreCase(pattern, '\\'));
-        return select(BOOK.REMOVED_AT.isNull().and(matches)).map(this::book);
+    /** The books of these ids. */
+    List<StoredBook> all(List<UUID> ids) {
+        return ids.isEmpty() ? List.of() : select(BOOK.ID.in(ids)).map(this::book);
     }
 
     Optional<StoredBook> get(UUID id) {
@@ -55,6 +53,7 @@ class BookStore {
     private org.jooq.Result<? extends Record> select(Condition condition) {
         Select<? extends Record> select = database.select(
                         BOOK.ID,
+                        BOOK.NAME,
                         BOOK.VERSION,
                         BOOK.HEAD,
                         BOOK.ON_SHELF,
@@ -81,7 +80,9 @@ class BookStore {
                 row.get(BOOK.HEAD),
                 row.get(REVISION.PARENT),
                 row.get(REVISION.CHANGE),
-                json.readValue(row.get(REVISION.DOCUMENT).data(), BookDocument.class),
+                // a revision keeps the name it had; what the book is called now is said in one place
+                json.readValue(row.get(REVISION.DOCUMENT).data(), BookDocument.class)
+                        .withName(row.get(BOOK.NAME)),
                 row.get(BOOK.ON_SHELF),
                 row.get(BOOK.REMOVED_AT) != null,
                 row.get(STEP),
@@ -91,6 +92,11 @@ class BookStore {
     /** Holds a book until the transaction ends, so that two changes of it come one after the other. */
     void hold(UUID id) {
         database.select(BOOK.ID).from(BOOK).where(BOOK.ID.eq(id)).forUpdate().fetch();
+    }
+
+    /** Holds the names of all books until the transaction ends: who looks whether one is free then takes it, or nobody does. */
+    void holdNames() {
+        database.execute("select pg_advisory_xact_lock({0})", inline(NAMES));
     }
 
     /** Whether another book in work has this name. */

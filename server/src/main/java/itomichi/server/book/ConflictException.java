@@ -5,11 +5,11 @@ import itomichi.server.document.BookDocument;
 /** Somebody changed the book in between, in another window. */
 final class ConflictException extends RuntimeException {
 
-    private final transient BookView theirs;
+    private final transient KeptBook theirs;
     private final transient BookDocument yours;
 
-    ConflictException(BookView theirs, BookDocument yours) {
-        super("“" + theirs.document().name() + "” was changed in another window: " + theirs.undo());
+    ConflictException(KeptBook theirs, BookDocument yours) {
+        super("“" + theirs.book().document().name() + "” was changed in another window: " + theirs.undo());
         this.theirs = theirs;
         this.yours = yours;
     }
@@ -19,7 +19,7 @@ final class ConflictException extends RuntimeException {
         return String.valueOf(getMessage());
     }
 
-    BookView theirs() {
+    KeptBook theirs() {
         return theirs;
     }
 

@@ -9,6 +9,7 @@ import itomichi.measure.Unit;
 import itomichi.server.book.BookView;
 import itomichi.server.measure.TypedLength;
 import itomichi.server.platform.ProblemException;
+import itomichi.server.platform.Sent;
 import itomichi.server.printer.Printers;
 import itomichi.server.template.SheetFiles;
 import itomichi.spec.UnfitValueException;
@@ -16,7 +17,6 @@ import java.time.Clock;
 import java.time.LocalDate;
 import java.util.Arrays;
 import java.util.List;
-import java.util.Objects;
 import java.util.Optional;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
@@ -55,18 +55,18 @@ class KeptTemplateController {
     /** What is written on a template. */
     record Label(String name, String notes, Ink ink) {
         Label {
-            Objects.requireNonNull(name, "“name” is missing");
-            Objects.requireNonNull(notes, "“notes” is missing");
-            Objects.requireNonNull(ink, "“ink” is missing");
+            Sent.given("name", name);
+            Sent.given("notes", notes);
+            Sent.given("ink", ink);
         }
     }
 
     /** Other words for a template, and the version they were written over. */
     record Relabel(long version, String name, String notes, Ink ink) {
         Relabel {
-            Objects.requireNonNull(name, "“name” is missing");
-            Objects.requireNonNull(notes, "“notes” is missing");
-            Objects.requireNonNull(ink, "“ink” is missing");
+            Sent.given("name", name);
+            Sent.given("notes", notes);
+            Sent.given("ink", ink);
         }
     }
 
@@ -81,17 +81,17 @@ class KeptTemplateController {
      */
     record AtHand(boolean ofCover, String height, String spine, String within, Unit unit) {
         AtHand {
-            Objects.requireNonNull(height, "“height” is missing");
-            Objects.requireNonNull(spine, "“spine” is missing");
-            Objects.requireNonNull(within, "“within” is missing");
-            Objects.requireNonNull(unit, "“unit” is missing");
+            Sent.given("height", height);
+            Sent.given("spine", spine);
+            Sent.given("within", within);
+            Sent.given("unit", unit);
         }
     }
 
     /** The unit of a book that is begun. */
     record BeginIn(Unit unit) {
         BeginIn {
-            Objects.requireNonNull(unit, "“unit” is missing");
+            Sent.given("unit", unit);
         }
     }
 

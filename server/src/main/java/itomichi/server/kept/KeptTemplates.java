@@ -93,7 +93,6 @@ public class KeptTemplates {
     }
 
     /** Templates that fit a book, each compared with its plan. */
-    @Transactional(readOnly = true)
     List<FittingView> fitting(UUID bookId, Length within) {
         StoredBook book = books.stored(bookId);
         BookPlan plan = PlanViews.plan(book.document());
@@ -125,7 +124,6 @@ public class KeptTemplates {
     }
 
     /** Keeps the template of a book's plan. */
-    @Transactional
     public KeptView keep(UUID bookId, String name, String notes, Ink ink) {
         BookPlan plan = PlanViews.plan(books.stored(bookId).document());
         KeptTemplate template = KeptTemplate.of(plan)
@@ -172,7 +170,6 @@ public class KeptTemplates {
     }
 
     /** A new book, its holes where a template has them, its signatures as many as the template's rows take. */
-    @Transactional
     BookView begin(UUID id, Unit unit) {
         StoredTemplate kept = found(id);
         KeptTemplate template = kept.template();

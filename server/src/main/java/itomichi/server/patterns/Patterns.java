@@ -182,7 +182,6 @@ public class Patterns {
     }
 
     /** Begins a book with a pattern. */
-    @Transactional
     BookView begin(BookDocument.Pattern pattern, Unit unit) {
         return books.create(PatternLook.beginning(pattern, unit), "begun with a pattern");
     }

@@ -1,7 +1,7 @@
 package itomichi.server.punching;
 
+import itomichi.server.platform.Sent;
 import java.util.List;
-import java.util.Objects;
 import java.util.UUID;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -24,7 +24,7 @@ class PunchingController {
     /** Lines that are ticked, from 0. */
     record Ticked(List<Integer> ticked) {
         Ticked {
-            ticked = List.copyOf(Objects.requireNonNull(ticked, "“ticked” is missing"));
+            ticked = List.copyOf(Sent.given("ticked", ticked));
         }
     }
 

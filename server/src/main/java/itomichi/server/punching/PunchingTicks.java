@@ -18,7 +18,6 @@ import java.util.stream.Collectors;
 import org.jooq.DSLContext;
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Service;
-import org.springframework.transaction.annotation.Transactional;
 
 /** Keeps what was ticked off, together with the list it was ticked on. */
 @Service
@@ -40,7 +39,6 @@ public class PunchingTicks {
      */
     public record Punched(List<Integer> ticked, boolean planChanged) {}
 
-    @Transactional(readOnly = true)
     public Punched punched(UUID id) {
         BookPlan plan = plan(id);
         int lines = holes(plan).list().ticks().size();
@@ -59,7 +57,6 @@ public class PunchingTicks {
      *
      * @throws ProblemException if the list has no such line
      */
-    @Transactional
     public Punched keep(UUID id, List<Integer> ticked) {
         BookPlan plan = plan(id);
         int lines = holes(plan).list().ticks().size();

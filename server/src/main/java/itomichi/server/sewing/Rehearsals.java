@@ -43,7 +43,6 @@ class Rehearsals {
      */
     record Trouble(int step, InUnits words, int misses, int tries) {}
 
-    @Transactional
     Misstep judge(UUID id, int done, SewingStep.Kind kind, int station) {
         SewingPlan plan = places.planned(id);
         Misstep judged;
@@ -68,7 +67,6 @@ class Rehearsals {
     }
 
     /** The steps that gave most trouble, of the way the book now has. */
-    @Transactional(readOnly = true)
     List<Trouble> troubles(UUID id) {
         SewingPlan plan = places.planned(id);
         List<StepLine> lines = StepLines.of(plan);

@@ -23,7 +23,6 @@ import org.jooq.DSLContext;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Service;
-import org.springframework.transaction.annotation.Transactional;
 
 /** Keeps the place in the sewing of each book, together with the path it was sewn by. */
 @Service
@@ -76,7 +75,6 @@ public class SewingPlaces {
     }
 
     /** The place in a book; before the first move where none was kept. */
-    @Transactional(readOnly = true)
     public SewingPlace place(UUID id) {
         String path = Notation.write(planned(id).path());
         return row(id).map(row -> new SewingPlace(
@@ -88,7 +86,6 @@ public class SewingPlaces {
     }
 
     /** The thread's way as it is really sewn. */
-    @Transactional(readOnly = true)
     public WayView way(UUID id) {
         return WayViews.of(sewn(id));
     }
@@ -98,7 +95,6 @@ public class SewingPlaces {
      *
      * @throws ProblemException if the book has no such move
      */
-    @Transactional
     public SewingPlace keep(UUID id, int step, boolean outsideUp) {
         SewingPlan planned = planned(id);
         String path = Notation.write(planned.path());
@@ -135,13 +131,11 @@ public class SewingPlaces {
     }
 
     /** The way back from wrong holes, without keeping anything. */
-    @Transactional(readOnly = true)
     public Straying back(UUID id, int step, List<Integer> holes, Optional<Length> left) {
         return Recovery.find(sewn(id), step, holes, left);
     }
 
     /** Goes on by the way back, worked out anew: the place is then where the unpicking ends. */
-    @Transactional
     public SewingPlace goBack(UUID id, int step, boolean outsideUp, List<Integer> holes) {
         SewingPlan planned = planned(id);
         Straying way = Recovery.find(sewn(id, planned), step, holes, Optional.empty());

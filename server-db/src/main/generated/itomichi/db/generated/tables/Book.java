@@ -5,7 +5,9 @@ package itomichi.db.generated.tables;
 
 
 import itomichi.db.generated.DefaultSchema;
+import itomichi.db.generated.Indexes;
 import itomichi.db.generated.Keys;
+import itomichi.db.generated.tables.BookCard.BookCardPath;
 import itomichi.db.generated.tables.KeptTemplate.KeptTemplatePath;
 import itomichi.db.generated.tables.Punching.PunchingPath;
 import itomichi.db.generated.tables.Rehearsal.RehearsalPath;
@@ -14,12 +16,15 @@ import itomichi.db.generated.tables.SewingPlace.SewingPlacePath;
 import itomichi.db.generated.tables.records.BookRecord;
 
 import java.time.OffsetDateTime;
+import java.util.Arrays;
 import java.util.Collection;
+import java.util.List;
 import java.util.UUID;
 
 import org.jooq.Condition;
 import org.jooq.Field;
 import org.jooq.ForeignKey;
+import org.jooq.Index;
 import org.jooq.InverseForeignKey;
 import org.jooq.Name;
 import org.jooq.Path;
@@ -168,8 +173,25 @@ public class Book extends TableImpl<BookRecord> {
     }
 
     @Override
+    public List<Index> getIndexes() {
+        return Arrays.asList(Indexes.BOOK_BY_CHANGE);
+    }
+
+    @Override
     public UniqueKey<BookRecord> getPrimaryKey() {
         return Keys.BOOK_PKEY;
+    }
+
+    private transient BookCardPath _bookCard;
+
+    /**
+     * Get the implicit to-many join path to the <code>book_card</code> table
+     */
+    public BookCardPath bookCard() {
+        if (_bookCard == null)
+            _bookCard = new BookCardPath(this, null, Keys.BOOK_CARD__BOOK_CARD_BOOK_ID_FKEY.getInverseKey());
+
+        return _bookCard;
     }
 
     private transient KeptTemplatePath _keptTemplate;

@@ -5,6 +5,7 @@ package itomichi.db.generated.tables;
 
 
 import itomichi.db.generated.DefaultSchema;
+import itomichi.db.generated.Indexes;
 import itomichi.db.generated.Keys;
 import itomichi.db.generated.tables.Book.BookPath;
 import itomichi.db.generated.tables.records.RevisionRecord;
@@ -19,6 +20,7 @@ import org.jooq.Check;
 import org.jooq.Condition;
 import org.jooq.Field;
 import org.jooq.ForeignKey;
+import org.jooq.Index;
 import org.jooq.InverseForeignKey;
 import org.jooq.JSONB;
 import org.jooq.Name;
@@ -156,6 +158,11 @@ public class Revision extends TableImpl<RevisionRecord> {
     @Override
     public Schema getSchema() {
         return aliased() ? null : DefaultSchema.DEFAULT_SCHEMA;
+    }
+
+    @Override
+    public List<Index> getIndexes() {
+        return Arrays.asList(Indexes.REVISION_PARENT);
     }
 
     @Override

@@ -1,0 +1,212 @@
+package itomichi.server.book;
+
+import itomichi.server.document.BookDocument;
+import itomichi.server.platform.ProblemException;
+import itomichi.spec.UnfitValueException;
+import java.util.List;
+import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+import org.springframework.http.HttpStatus;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/**
+ * What is done to books in the database, each in one transaction. Nothing is planned here: a transaction that waits for a plan keeps a
+ * connection from everybody else.
+ */
+@Service
+class BookKeeping {
+
+    private static final int LONGEST_NAME = 80;
+    private static final int LONGEST_CHANGE = 200;
+
+    private final BookStore store;
+    private final CardStore cards;
+
+    BookKeeping(BookStore store, CardStore cards) {
+        this.store = store;
+        this.cards = cards;
+    }
+
+    /** A part of the bench or the shelf; what has no card as it is now comes with its document. */
+    @Transactional(readOnly = true)
+    CardStore.Part part(String find, boolean onShelf, int from, int most) {
+        return cards.part(find, onShelf, from, most);
+    }
+
+    @Transactional
+    void keepCards(List<CardStore.MadeCard> made) {
+        cards.keep(made);
+    }
+
+    /** A book, removed ones included. */
+    @Transactional(readOnly = true)
+    StoredBook stored(UUID id) {
+        return get(id);
+    }
+
+    private StoredBook get(UUID id) {
+        return store.get(id)
+                .orElseThrow(() -> new ProblemException(HttpStatus.NOT_FOUND, "There is no such book here."));
+    }
+
+    /** A book that was not removed. */
+    @Transactional(readOnly = true)
+    KeptBook kept(UUID id) {
+        return kept(notRemoved(get(id)));
+    }
+
+    private KeptBook kept(StoredBook book) {
+        return new KeptBook(
+                book,
+                store.lastChild(book.id(), book.revision())
+                        .map(BookStore.Child::change)
+                        .orElse(null));
+    }
+
+    private static StoredBook notRemoved(StoredBook book) {
+        if (book.removed()) {
+            throw new ProblemException(HttpStatus.GONE, "“" + book.document().name() + "” was removed from the bench.");
+        }
+        return book;
+    }
+
+    @Transactional
+    KeptBook create(BookDocument document, String change) {
+        store.holdNames();
+        UUID id = UUID.randomUUID();
+        store.insert(id, document.withName(freeName(document.name(), null)), change);
+        return kept(get(id));
+    }
+
+    @Transactional
+    KeptBook save(UUID id, long version, String change, BookDocument document) {
+        StoredBook now = notRemoved(held(id));
+        if (now.version() != version) {
+            if (now.document().equals(document)) {
+                return kept(now);
+            }
+            throw new ConflictException(kept(now), document);
+        }
+        if (!document.name().equals(now.document().name())) {
+            store.holdNames();
+            if (store.nameTaken(document.name(), id)) {
+                throw new UnfitValueException(
+                        "name", "Another book is called “" + document.name() + "”; a name of its own is wanted.");
+            }
+        }
+        int number = store.nextRevision(id);
+        String words = change.isBlank() ? "change" : change.substring(0, Math.min(change.length(), LONGEST_CHANGE));
+        store.insertRevision(id, number, now.revision(), words, document);
+        return moved(now, number, document.name());
+    }
+
+    @Transactional
+    KeptBook undo(UUID id, long version) {
+        StoredBook now = unchanged(id, version);
+        Integer parent = now.parent();
+        if (parent == null) {
+            throw new ProblemException(HttpStatus.UNPROCESSABLE_CONTENT, "There is nothing to undo.");
+        }
+        return moved(now, parent, nameAt(now, parent));
+    }
+
+    @Transactional
+    KeptBook redo(UUID id, long version) {
+        StoredBook now = unchanged(id, version);
+        BookStore.Child child = store.lastChild(id, now.revision())
+                .orElseThrow(
+                        () -> new ProblemException(HttpStatus.UNPROCESSABLE_CONTENT, "There is nothing to do again."));
+        return moved(now, child.number(), nameAt(now, child.number()));
+    }
+
+    /** The name the book had at a revision; the one it has now where another book was given that one meanwhile. */
+    private String nameAt(StoredBook now, int revision) {
+        String then = store.document(now.id(), revision).name();
+        String name = now.document().name();
+        if (then.equals(name)) {
+            return name;
+        }
+        store.holdNames();
+        return store.nameTaken(then, now.id()) ? name : then;
+    }
+
+    /** A book that nobody else changes until this transaction ends. */
+    private StoredBook held(UUID id) {
+        store.hold(id);
+        return get(id);
+    }
+
+    private StoredBook unchanged(UUID id, long version) {
+        StoredBook now = held(id);
+        if (now.version() != version) {
+            throw new ConflictException(kept(now), now.document());
+        }
+        return now;
+    }
+
+    private KeptBook moved(StoredBook before, int revision, String name) {
+        if (!store.move(before.id(), before.version(), revision, name)) {
+            throw new IllegalStateException(
+                    "Book " + before.id() + " moved on from version " + before.version() + " while it was held");
+        }
+        return kept(get(before.id()));
+    }
+
+    @Transactional
+    void shelve(UUID id, boolean onShelf) {
+        found(store.shelve(id, onShelf));
+    }
+
+    @Transactional
+    void remove(UUID id) {
+        found(store.remove(id));
+    }
+
+    @Transactional
+    void restore(UUID id) {
+        StoredBook book = held(id);
+        if (!book.removed()) {
+            return;
+        }
+        store.holdNames();
+        String name = book.document().name();
+        String free = freeName(name, id);
+        if (!free.equals(name)) {
+            int number = store.nextRevision(id);
+            store.insertRevision(
+                    id,
+                    number,
+                    book.revision(),
+                    "name, because “" + name + "” was taken",
+                    book.document().withName(free));
+            store.move(id, book.version(), number, free);
+        }
+        store.restore(id, free);
+    }
+
+    @Transactional
+    void clear() {
+        store.clear();
+    }
+
+    @Transactional(readOnly = true)
+    boolean empty() {
+        return store.empty();
+    }
+
+    private static void found(boolean found) {
+        if (!found) {
+            throw new ProblemException(HttpStatus.NOT_FOUND, "There is no such book here.");
+        }
+    }
+
+    private String freeName(String name, @Nullable UUID except) {
+        String free = name;
+        for (int number = 2; store.nameTaken(free, except); number++) {
+            String suffix = ", " + number;
+            free = name.substring(0, Math.min(name.length(), LONGEST_NAME - suffix.length())) + suffix;
+        }
+        return free;
+    }
+}
