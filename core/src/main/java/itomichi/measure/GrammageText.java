@@ -3,6 +3,7 @@ package itomichi.measure;
 import java.util.Arrays;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.function.DoubleFunction;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import java.util.stream.Collectors;
@@ -15,14 +16,22 @@ public final class GrammageText {
     private static final Pattern POUNDS =
             Pattern.compile("(\\d+(?:[.,]\\d+)?)\\s*(?:lb|lbs|#|pound|pounds)\\s*\\.?\\s*([a-z]*)");
 
+    private static final double HEAVIEST = 100_000;
+
+    /** More letters than a weight or a length has; longer texts are not looked at. */
+    static final int LONGEST = 60;
+
     private GrammageText() {}
 
     /** Reads a paper weight; a bare number is g/m2, and pounds need their kind. */
     public static Reading<Grammage> parse(String typed) {
+        if (typed.length() > LONGEST) {
+            return new Reading.Unreadable<>(typed, WANTED);
+        }
         String text = typed.strip().toLowerCase(Locale.ROOT).replaceAll("[\\s\u00a0\u2009\u202f]+", " ");
         Matcher metric = METRIC.matcher(text);
         if (metric.matches()) {
-            return limited(typed, Grammage.ofGsm(number(metric)));
+            return limited(typed, number(metric), Grammage::ofGsm);
         }
         Matcher pounds = POUNDS.matcher(text);
         if (!pounds.matches()) {
@@ -32,13 +41,14 @@ public final class GrammageText {
         if (kind.isEmpty()) {
             return new Reading.Unreadable<>(typed, "say which kind of pound: " + kinds());
         }
-        return limited(typed, Grammage.ofPounds(number(pounds), kind.get()));
+        return limited(typed, number(pounds), number -> Grammage.ofPounds(number, kind.get()));
     }
 
-    private static Reading<Grammage> limited(String typed, Grammage grammage) {
-        return grammage.gsm() > 100_000
-                ? new Reading.Unreadable<>(typed, "no paper weighs that much; " + WANTED)
-                : new Reading.Read<>(grammage);
+    private static Reading<Grammage> limited(String typed, double number, DoubleFunction<Grammage> grammage) {
+        if (number > HEAVIEST || grammage.apply(number).gsm() > HEAVIEST) {
+            return new Reading.Unreadable<>(typed, "no paper weighs that much; " + WANTED);
+        }
+        return new Reading.Read<>(grammage.apply(number));
     }
 
     private static double number(Matcher matcher) {

@@ -40,6 +40,9 @@ public final class LengthText {
      * @param bare the unit of a number that stands without one
      */
     public static Reading<Length> parse(String typed, Unit bare) {
+        if (typed.length() > GrammageText.LONGEST) {
+            return unreadable(typed);
+        }
         String text = tidy(typed);
         Matcher feet = FEET.matcher(text);
         if (feet.matches()) {

@@ -15,7 +15,7 @@ import java.util.Optional;
 public sealed interface ThreadOrder {
 
     /** Holes of one book, all its signatures together; a way through more could not be looked over. */
-    int MOST_HOLES = 6_000;
+    int MOST_HOLES = 3_000;
 
     /** The order, where there is one. */
     default Optional<Found> found() {

@@ -1,6 +1,8 @@
 package itomichi.documents.drawing;
 
+import java.util.AbstractList;
 import java.util.List;
+import java.util.function.IntFunction;
 
 /**
  * Pages to be printed at true size.
@@ -11,9 +13,40 @@ import java.util.List;
 public record Drawing(String title, List<Page> pages) {
 
     public Drawing {
-        pages = List.copyOf(pages);
+        pages = pages instanceof PagesOnDemand ? pages : List.copyOf(pages);
         if (pages.isEmpty()) {
             throw new IllegalArgumentException("A drawing needs a page; read none in \u201c" + title + "\u201d");
+        }
+    }
+
+    /**
+     * A drawing whose pages are drawn when they are asked for, and not kept: a book of thousands of moves has more on its pages than the
+     * memory should hold at once.
+     *
+     * @param number how many pages there are, at least one
+     * @param page draws the page of an index from 0; the same each time
+     */
+    public static Drawing onDemand(String title, int number, IntFunction<Page> page) {
+        return new Drawing(title, new PagesOnDemand(number, page));
+    }
+
+    private static final class PagesOnDemand extends AbstractList<Page> {
+        private final int number;
+        private final IntFunction<Page> page;
+
+        PagesOnDemand(int number, IntFunction<Page> page) {
+            this.number = number;
+            this.page = page;
+        }
+
+        @Override
+        public Page get(int index) {
+            return page.apply(index);
+        }
+
+        @Override
+        public int size() {
+            return number;
         }
     }
 

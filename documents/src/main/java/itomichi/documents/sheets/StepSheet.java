@@ -18,6 +18,7 @@ import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.function.Consumer;
 import java.util.stream.Collectors;
 
 /**
@@ -40,8 +41,10 @@ public final class StepSheet {
     private final SewingPlan sewing;
     private final PrintPaper paper;
     private final Unit unit;
-    private final List<Drawing.Page> pages = new ArrayList<>();
-    private List<Shape> shapes = new ArrayList<>();
+    /** What is on each page: words as they are set, pictures to be drawn when the page is. */
+    private final List<List<Consumer<List<Shape>>>> pages = new ArrayList<>();
+
+    private List<Consumer<List<Shape>>> page = new ArrayList<>();
     private double yMm = EDGE_MM;
 
     private StepSheet(BookPlan plan, PrintPaper paper) {
@@ -89,7 +92,23 @@ public final class StepSheet {
             from = to;
         }
         endPage();
-        return new Drawing("Step sheet: " + name, pages);
+        List<List<Consumer<List<Shape>>>> laid = List.copyOf(pages);
+        return Drawing.onDemand("Step sheet: " + name, laid.size(), number -> drawn(laid.get(number)));
+    }
+
+    private Drawing.Page drawn(List<Consumer<List<Shape>>> parts) {
+        List<Shape> shapes = new ArrayList<>();
+        parts.forEach(part -> part.accept(shapes));
+        return new Drawing.Page(paper.widthMm(), paper.heightMm(), shapes);
+    }
+
+    /** Sets words on the page, the first line at this height; the next part comes below them. */
+    private void set(double firstLineMm, Consumer<TextColumn> words) {
+        List<Shape> shapes = new ArrayList<>();
+        TextColumn column = new TextColumn(shapes, EDGE_MM, firstLineMm, paper.widthMm() - 2 * EDGE_MM);
+        words.accept(column);
+        page.add(into -> into.addAll(shapes));
+        yMm = column.yMm() + BETWEEN_MM;
     }
 
     private static int signature(StepLine step) {
@@ -97,31 +116,28 @@ public final class StepSheet {
     }
 
     private void heading(String name, LocalDate date, int revision, double scale) {
-        TextColumn column = column();
-        column.words(name, TITLE_MM).gap(1);
         String structure = plan.spec().bound().name();
-        column.words(
-                structure + ", step sheet; " + date + ", revision " + revision + ". Drawn " + Math.round(scale * 100)
-                        + " % of its size; the head is on the left.",
-                WORDS_MM);
         List<Length> pieces = sewing.need().pieces();
         String lengths = pieces.stream()
                 .limit(12)
                 .map(piece -> piece.at(Fineness.THREAD).in(unit))
                 .collect(Collectors.joining(", "));
-        column.words(
-                "Thread: " + plan.spec().thread().thread().name() + ", cut " + lengths
-                        + (pieces.size() > 12 ? " …" : "")
-                        + (plan.spec().thread().strands() == 2 ? ", doubled" : "") + ".",
-                WORDS_MM);
-        column.words(
-                "Thin: sewn before. Thick: the moves of this picture. Dashed: inside the fold, or at the back.",
-                WORDS_MM);
-        yMm = column.yMm() + BETWEEN_MM;
-    }
-
-    private TextColumn column() {
-        return new TextColumn(shapes, EDGE_MM, yMm + TITLE_MM, paper.widthMm() - 2 * EDGE_MM);
+        set(
+                yMm + TITLE_MM,
+                column -> column.words(name, TITLE_MM)
+                        .gap(1)
+                        .words(
+                                structure + ", step sheet; " + date + ", revision " + revision + ". Drawn "
+                                        + Math.round(scale * 100) + " % of its size; the head is on the left.",
+                                WORDS_MM)
+                        .words(
+                                "Thread: " + plan.spec().thread().thread().name() + ", cut " + lengths
+                                        + (pieces.size() > 12 ? " …" : "")
+                                        + (plan.spec().thread().strands() == 2 ? ", doubled" : "") + ".",
+                                WORDS_MM)
+                        .words(
+                                "Thin: sewn before. Thick: the moves of this picture. Dashed: inside the fold, or at the back.",
+                                WORDS_MM));
     }
 
     private void picture(Picture picture, List<StepLine> steps, List<List<Strand>> strands, int from, int to) {
@@ -136,13 +152,15 @@ public final class StepSheet {
             endPage();
         }
         int signature = signature(steps.get(to - 1));
-        shapes.add(new Shape.Words(
-                EDGE_MM, yMm + WORDS_MM, title(steps, from, to, signature), WORDS_MM + 0.4, false, false));
-        picture.draw(shapes, EDGE_MM, yMm + 6, signature, steps, strands, from, to);
-        yMm += 6 + picture.heightMm();
-        TextColumn column = new TextColumn(shapes, EDGE_MM, yMm + WORDS_MM + 1, paper.widthMm() - 2 * EDGE_MM);
-        words.forEach(line -> column.words(line, WORDS_MM));
-        yMm = column.yMm() + BETWEEN_MM;
+        double topMm = yMm;
+        page.add(shapes -> {
+            shapes.add(new Shape.Words(
+                    EDGE_MM, topMm + WORDS_MM, title(steps, from, to, signature), WORDS_MM + 0.4, false, false));
+            picture.draw(shapes, EDGE_MM, topMm + 6, signature, steps, strands, from, to);
+        });
+        set(
+                topMm + 6 + picture.heightMm() + WORDS_MM + 1,
+                column -> words.forEach(line -> column.words(line, WORDS_MM)));
     }
 
     private String title(List<StepLine> steps, int from, int to, int signature) {
@@ -190,26 +208,26 @@ public final class StepSheet {
             endPage();
         }
         String which = first == last ? "Signature " + first + " is" : "Signatures " + first + " to " + last + " are";
-        TextColumn column = column();
-        column.words(
-                which + " sewn like " + (first - 2) + " and " + (first - 1)
-                        + ", in turn. A thread that is too short is joined at an end.",
-                WORDS_MM + 0.4);
-        yMm = column.yMm() + BETWEEN_MM;
+        set(
+                yMm + TITLE_MM,
+                column -> column.words(
+                        which + " sewn like " + (first - 2) + " and " + (first - 1)
+                                + ", in turn. A thread that is too short is joined at an end.",
+                        WORDS_MM + 0.4));
     }
 
     private void endPage() {
         int number = pages.size() + 1;
-        shapes.add(new Shape.Words(
+        page.add(shapes -> shapes.add(new Shape.Words(
                 paper.widthMm() / 2,
                 paper.heightMm() - EDGE_MM / 2,
                 plan.spec().title().name() + ", page " + number,
                 WORDS_MM - 0.4,
                 true,
                 false,
-                Ink.BLACK));
-        pages.add(new Drawing.Page(paper.widthMm(), paper.heightMm(), shapes));
-        shapes = new ArrayList<>();
+                Ink.BLACK)));
+        pages.add(page);
+        page = new ArrayList<>();
         yMm = EDGE_MM;
     }
 

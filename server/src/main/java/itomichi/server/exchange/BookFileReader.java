@@ -7,6 +7,7 @@ import com.networknt.schema.SchemaRegistry;
 import com.networknt.schema.SpecificationVersion;
 import itomichi.server.document.BookFile;
 import itomichi.server.platform.ProblemException;
+import itomichi.server.platform.ReadFaults;
 import java.io.IOException;
 import java.io.InputStream;
 import java.io.UncheckedIOException;
@@ -72,6 +73,14 @@ class BookFileReader {
             throw wrong("The file holds " + bytes.length + " bytes; a book file holds at most " + LARGEST + ".");
         }
         JsonNode tree = tree(bytes);
+        try {
+            return read(tree);
+        } catch (JacksonException fault) {
+            throw wrong(ReadFaults.line(fault));
+        }
+    }
+
+    private BookFile read(JsonNode tree) {
         int version = version(tree);
         List<Error> errors = Loaded.SCHEMAS.get(version - 1).validate(tree.toString(), InputFormat.JSON);
         if (!errors.isEmpty()) {
