@@ -51,8 +51,12 @@ start_database() {
   make_cluster
   if ! database_runs; then
     port_taken "$DB_PORT" && fail "port $DB_PORT, meant for the database, is taken by another program; set ITOMICHI_DB_PORT"
-    as_database_owner "$(pg_bin)/pg_ctl" -D "$(db_folder)" -w -t 30 -o "-p $DB_PORT" -l "$(db_folder)/server.log" start </dev/null >"$RUN/pg_ctl.log" 2>&1 ||
-      fail "the database does not start (see $(db_folder)/server.log)"
+    local tries=0
+    # After a crash its last processes may take a moment to go; until then it refuses to start.
+    until as_database_owner "$(pg_bin)/pg_ctl" -D "$(db_folder)" -w -t 30 -o "-p $DB_PORT" -l "$(db_folder)/server.log" start </dev/null >"$RUN/pg_ctl.log" 2>&1; do
+      ((++tries < 10)) || fail "the database does not start (see $(db_folder)/server.log)"
+      sleep 0.5
+    done
   fi
   export_database
   sql postgres -tAc "select 1 from pg_database where datname = '$DB_NAME'" | grep -q 1 || sql postgres -qc "create database $DB_NAME"
