@@ -12,7 +12,8 @@ launch_application() {
   local archive=()
   [ -e "$APP/app.jsa" ] && archive=(-XX:SharedArchiveFile=app.jsa)
   # A process group of its own: Ctrl+C reaches this script alone, which then stops the application first and the database after it.
-  (cd "$APP" && exec setsid java "${archive[@]}" $(java_flags) -jar server-1.0.0.jar --server.port="$PORT" "$@") >"$RUN/app.log" 2>&1 &
+  # What is started must not inherit the lock: it would hold it as long as it runs.
+  (cd "$APP" && exec setsid java "${archive[@]}" $(java_flags) -jar server-1.0.0.jar --server.port="$PORT" "$@") >"$RUN/app.log" 2>&1 9>&- &
   APP_PID=$!
   printf '%s\n' "$APP_PID" >"$RUN/app.pid"
   local waited=0
@@ -39,25 +40,65 @@ end_application() {
   rm -f "$RUN/app.pid"
 }
 
+# Ends what this start began: a start that found another one running must not take it down with itself.
+end_begun() {
+  hold_ground
+  if [ -n "${APP_PID:-}" ] && { [ ! -e "$RUN/app.pid" ] || [ "$(head -n 1 "$RUN/app.pid")" != "$APP_PID" ]; }; then
+    # ended on purpose by another command, which may have begun a new one since
+    return
+  fi
+  end_application
+  stop_database
+}
+
+# What a crash left: an application whose database is gone gets it back; one that does not answer even then is ended.
+mend_application() {
+  app_runs || return 1
+  database_runs || { say "The database is gone under a running application; starting it again"; start_database; }
+  for _ in $(seq 150); do
+    healthy && return
+    app_runs || return 1
+    sleep 0.1
+  done
+  say "The application runs but does not answer; it is started anew"
+  end_application
+  return 1
+}
+
 start_application() {
   prepare_ground
-  if app_runs && healthy; then
+  hold_ground
+  if mend_application; then
     say "Itomichi runs already: $ADDRESS"
     return
   fi
   need_packages
   build_all
-  trap 'end_application; stop_database' EXIT
+  trap end_begun EXIT
   trap 'exit 0' INT TERM
   start_database
   launch_application
+  let_ground_go
   say "Itomichi is ready: $ADDRESS"
   say "Ctrl+C stops it; the books are kept in $RUN."
-  wait "$APP_PID" || true
-  [ ! -e "$RUN/app.pid" ] || fail "the application ended by itself (see $RUN/app.log)"
+  # An application that ends by itself, as when its memory is used up, is started again; one that cannot stay is not.
+  local died=0 code
+  while true; do
+    code=0
+    wait "$APP_PID" || code=$?
+    [ -e "$RUN/app.pid" ] && [ "$(head -n 1 "$RUN/app.pid")" = "$APP_PID" ] || return 0
+    ((++died <= 5)) || fail "the application ended by itself again and again (see $RUN/app.log)"
+    say "The application ended by itself (code $code); starting it again"
+    cp -f "$RUN/app.log" "$RUN/app-ended.log" 2>/dev/null || true
+    hold_ground
+    start_database
+    launch_application
+    let_ground_go
+  done
 }
 
 stop_application() {
+  hold_ground
   if ! app_runs && ! database_runs; then
     say "Nothing runs."
     return
@@ -68,7 +109,13 @@ stop_application() {
 }
 
 show_status() {
-  app_runs && healthy && say "Application: runs at $ADDRESS" || say "Application: does not run"
+  if ! app_runs; then
+    say "Application: does not run"
+  elif healthy; then
+    say "Application: runs at $ADDRESS"
+  else
+    say "Application: runs (process $(head -n 1 "$RUN/app.pid")) but does not answer; bin/itomichi start mends it"
+  fi
   if pg_bin >/dev/null && database_runs; then
     say "Database: runs on 127.0.0.1:$DB_PORT, $(sql "$DB_NAME" -tAc 'select count(*) from book where removed_at is null' 2>/dev/null || echo no) books"
   else
@@ -79,6 +126,7 @@ show_status() {
 
 reset_demo() {
   prepare_ground
+  hold_ground
   need_packages
   build_all
   local ran=yes

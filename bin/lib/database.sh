@@ -53,7 +53,7 @@ start_database() {
     port_taken "$DB_PORT" && fail "port $DB_PORT, meant for the database, is taken by another program; set ITOMICHI_DB_PORT"
     local tries=0
     # After a crash its last processes may take a moment to go; until then it refuses to start.
-    until as_database_owner "$(pg_bin)/pg_ctl" -D "$(db_folder)" -w -t 30 -o "-p $DB_PORT" -l "$(db_folder)/server.log" start </dev/null >"$RUN/pg_ctl.log" 2>&1; do
+    until as_database_owner "$(pg_bin)/pg_ctl" -D "$(db_folder)" -w -t 30 -o "-p $DB_PORT" -l "$(db_folder)/server.log" start </dev/null >"$RUN/pg_ctl.log" 2>&1 9>&-; do
       ((++tries < 10)) || fail "the database does not start (see $(db_folder)/server.log)"
       sleep 0.5
     done

@@ -24,6 +24,19 @@ prepare_ground() {
   ((free >= LEAST_DISK_KB)) || fail "only $((free / 1000)) MB are free where $RUN is; $((LEAST_DISK_KB / 1000)) MB are wanted"
 }
 
+# One command at a time begins or ends something here; another waits for it. What runs does not hold the lock, only what begins it. The
+# lock goes with the process that holds it, however that ends.
+hold_ground() {
+  [ -d "$RUN" ] || return 0
+  exec 9>"$RUN/lock"
+  if ! flock -n 9; then
+    say "Another command is at work in $RUN; waiting for it"
+    flock -w 300 9 || fail "another command has been at work in $RUN for five minutes"
+  fi
+}
+
+let_ground_go() { exec 9>&-; }
+
 port_taken() {
   (exec 3<>"/dev/tcp/127.0.0.1/$1") 2>/dev/null
 }

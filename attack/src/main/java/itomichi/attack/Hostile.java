@@ -60,7 +60,7 @@ final class Hostile {
             random -> MAKE.arrayNode(),
             random -> many(random.nextInt(3000), MAKE.numberNode(random.nextInt(400))),
             random -> many(random.nextInt(300), MAKE.objectNode()),
-            random -> deep(random.nextInt(400)));
+            random -> deep(random.nextInt(120)));
 
     private final Target target;
     private final List<Operation> operations;
@@ -173,6 +173,9 @@ final class Hostile {
         }
         if (operation.type().contains("csv")) {
             return BodyPublishers.ofByteArray(list(random));
+        }
+        if (random.nextInt(200) == 0) {
+            return BodyPublishers.ofString("[".repeat(100_000));
         }
         JsonNode body = operation.sample().deepCopy();
         int bends = random.nextInt(3);

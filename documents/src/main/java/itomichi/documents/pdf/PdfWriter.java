@@ -20,6 +20,7 @@ import org.apache.pdfbox.pdmodel.common.PDRectangle;
 import org.apache.pdfbox.pdmodel.font.PDFont;
 import org.apache.pdfbox.pdmodel.font.PDType0Font;
 import org.apache.pdfbox.util.Matrix;
+import org.jspecify.annotations.Nullable;
 
 /** Writes a drawing as PDF at true size: the same bytes for the same drawing. */
 public final class PdfWriter {
@@ -71,13 +72,21 @@ public final class PdfWriter {
             for (Shape shape : page.shapes()) {
                 shape.drawOn(sink);
             }
+            sink.end();
         }
     }
 
-    /** One page that is being drawn on. */
+    /**
+     * One page that is being drawn on. A pen is set when another was in hand, and lines that follow each other are drawn in one go: on a
+     * sheet of thousands of strands that is most of what is written.
+     */
     private final class PageSink implements Shape.Sink<IOException> {
         private final PDPageContentStream content;
         private final double heightMm;
+        private @Nullable Pen pen;
+        private @Nullable Ink ink;
+        /** The line drawn last, where its path still goes on. */
+        private Shape.@Nullable Line open;
 
         PageSink(PDPageContentStream content, double heightMm) {
             this.content = content;
@@ -86,37 +95,63 @@ public final class PdfWriter {
 
         @Override
         public void line(Shape.Line line) throws IOException {
-            PdfWriter.line(content, line, heightMm);
+            if (open == null || !follows(line, open)) {
+                take(line.pen(), line.ink());
+                content.moveTo(points(line.x1Mm()), points(heightMm - line.y1Mm()));
+            }
+            content.lineTo(points(line.x2Mm()), points(heightMm - line.y2Mm()));
+            open = line;
+        }
+
+        private static boolean follows(Shape.Line line, Shape.Line before) {
+            return line.pen() == before.pen()
+                    && line.ink() == before.ink()
+                    && line.x1Mm() == before.x2Mm()
+                    && line.y1Mm() == before.y2Mm();
         }
 
         @Override
         public void circle(Shape.Circle circle) throws IOException {
+            take(circle.pen(), circle.ink());
             PdfWriter.circle(content, circle, heightMm);
         }
 
         @Override
         public void block(Shape.Block block) throws IOException {
+            end();
             PdfWriter.block(content, block, heightMm);
         }
 
         @Override
         public void words(Shape.Words words) throws IOException {
+            end();
             PdfWriter.this.words(content, words, heightMm);
         }
-    }
 
-    private static void line(PDPageContentStream content, Shape.Line line, double heightMm) throws IOException {
-        stroke(content, line.pen(), line.ink());
-        content.moveTo(points(line.x1Mm()), points(heightMm - line.y1Mm()));
-        content.lineTo(points(line.x2Mm()), points(heightMm - line.y2Mm()));
-        content.stroke();
-    }
+        /** Strokes the path that is still open. */
+        void end() throws IOException {
+            if (open != null) {
+                content.stroke();
+                open = null;
+            }
+        }
 
-    private static void stroke(PDPageContentStream content, Pen pen, Ink ink) throws IOException {
-        content.setStrokingColor(color(ink));
-        content.setLineWidth(points(pen.widthMm()));
-        content.setLineDashPattern(
-                pen.dashMm() > 0 ? new float[] {points(pen.dashMm()), points(pen.gapMm())} : new float[0], 0);
+        private void take(Pen wanted, Ink color) throws IOException {
+            end();
+            if (color != ink) {
+                content.setStrokingColor(color(color));
+                ink = color;
+            }
+            if (wanted != pen) {
+                content.setLineWidth(points(wanted.widthMm()));
+                content.setLineDashPattern(
+                        wanted.dashMm() > 0
+                                ? new float[] {points(wanted.dashMm()), points(wanted.gapMm())}
+                                : new float[0],
+                        0);
+                pen = wanted;
+            }
+        }
     }
 
     private static Color color(Ink ink) {
@@ -137,7 +172,6 @@ public final class PdfWriter {
     private static final double QUARTER = 0.5522847498;
 
     private static void circle(PDPageContentStream content, Shape.Circle circle, double heightMm) throws IOException {
-        stroke(content, circle.pen(), circle.ink());
         double x = circle.xMm();
         double y = heightMm - circle.yMm();
         double r = circle.radiusMm();

@@ -18,7 +18,10 @@ final class Picture {
     private static final double NAME_MM = 3.6;
     private static final double NUMBER_MM = 2.6;
     private static final double STRIP_MM = 9;
-    private static final int CURVE = 8;
+    /** Parts of a bent strand: no longer than this on the paper, and no more than so many. */
+    private static final double CURVE_MM = 1.2;
+
+    private static final int MOST_PARTS = 8;
     /** Rows of a spine shown on either side of the one in hand. */
     private static final int ROWS_AROUND = 2;
 
@@ -260,8 +263,9 @@ final class Picture {
 
         private List<Strand.Point> curve(List<Strand.Point> bent) {
             List<Strand.Point> points = new ArrayList<>();
-            for (int i = 0; i <= CURVE; i++) {
-                double t = (double) i / CURVE;
+            int parts = (int) Math.max(3, Math.min(MOST_PARTS, Math.ceil(lengthMm(bent) * scale / CURVE_MM)));
+            for (int i = 0; i <= parts; i++) {
+                double t = (double) i / parts;
                 double a = (1 - t) * (1 - t);
                 double b = 2 * t * (1 - t);
                 double c = t * t;
@@ -274,6 +278,17 @@ final class Picture {
                                 + c * bent.get(2).acrossMm()));
             }
             return points;
+        }
+
+        /** Along the corners: no bend between them is longer. */
+        private double lengthMm(List<Strand.Point> bent) {
+            double lengthMm = 0;
+            for (int i = 1; i < bent.size(); i++) {
+                lengthMm += Math.hypot(
+                        bent.get(i).alongMm() - bent.get(i - 1).alongMm(),
+                        bent.get(i).acrossMm() - bent.get(i - 1).acrossMm());
+            }
+            return lengthMm;
         }
 
         void number(List<Shape> shapes, int station, int number, int before) {

@@ -14,6 +14,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Set;
+import java.util.regex.Pattern;
 import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVParser;
 import org.apache.commons.csv.CSVPrinter;
@@ -24,7 +25,12 @@ import org.jspecify.annotations.Nullable;
 final class DrawerCsv {
 
     private static final CSVFormat FORMAT = CSVFormat.RFC4180;
-    private static final int LARGEST = 2_000_000;
+
+    /** So many are laid in within a second or two. */
+    static final int MOST_ROWS = 5_000;
+
+    /** A program that shows tables takes a cell that begins so for a formula, and runs it. */
+    private static final Pattern FORMULA = Pattern.compile("'*[=+\\-@\t\r].*", Pattern.DOTALL);
 
     private DrawerCsv() {}
 
@@ -46,12 +52,21 @@ final class DrawerCsv {
                     Object value = thing.particulars().get(column.key());
                     cells.add(value == null ? "" : column.written(value));
                 }
-                printer.printRecord(cells);
+                printer.printRecord(cells.stream().map(DrawerCsv::harmless).toList());
             }
         } catch (IOException unexpected) {
             throw new UncheckedIOException("A list in memory could not be written", unexpected);
         }
         return text.toString();
+    }
+
+    /** The cell with a sign before it that makes it a text wherever it is shown; it is taken off again on the way in. */
+    private static String harmless(String cell) {
+        return FORMULA.matcher(cell).matches() ? "'" + cell : cell;
+    }
+
+    private static String asWritten(String cell) {
+        return cell.startsWith("'") && FORMULA.matcher(cell).matches() ? cell.substring(1) : cell;
     }
 
     /**
@@ -60,11 +75,14 @@ final class DrawerCsv {
      * @throws WrongRowsException with every wrong row, if one is wrong
      */
     static List<Row> read(Drawer drawer, String csv) {
-        if (csv.length() > LARGEST) {
-            throw new WrongRowsException(
-                    List.of(new WrongRow(1, "", "The file is larger than a drawer’s list can be.")));
-        }
         List<CSVRecord> records = records(csv.startsWith("\ufeff") ? csv.substring(1) : csv);
+        if (records.size() > MOST_ROWS + 1) {
+            throw new WrongRowsException(List.of(new WrongRow(
+                    MOST_ROWS + 2,
+                    "",
+                    "The file has " + (records.size() - 1) + " rows below its heading; up to " + MOST_ROWS
+                            + " are read.")));
+        }
         List<@Nullable Column> columns = heading(drawer, records.get(0));
         List<WrongRow> wrong = new ArrayList<>();
         List<Row> rows = new ArrayList<>();
@@ -143,7 +161,7 @@ final class DrawerCsv {
         for (int i = 0; i < columns.size(); i++) {
             Column column = columns.get(i);
             if (column != null) {
-                typed.put(column.key(), record.get(i));
+                typed.put(column.key(), asWritten(record.get(i)));
             }
         }
         try {

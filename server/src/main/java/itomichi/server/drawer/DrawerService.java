@@ -3,8 +3,11 @@ package itomichi.server.drawer;
 import itomichi.measure.Unit;
 import itomichi.server.platform.ProblemException;
 import itomichi.spec.UnfitValueException;
+import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.UUID;
 import org.springframework.http.HttpStatus;
@@ -54,7 +57,7 @@ public class DrawerService {
         String read = Thing.readName(name);
         checkFree(drawer, read, null);
         UUID id = UUID.randomUUID();
-        store.insert(new Thing(id, drawer, read, Thing.read(drawer, Map.of(), typed, unit), 1, false));
+        store.insert(List.of(new Thing(id, drawer, read, Thing.read(drawer, Map.of(), typed, unit), 1, false)));
         return view(id);
     }
 
@@ -75,13 +78,13 @@ public class DrawerService {
         String typedName = typed.get(Drawer.NAME.key());
         String name = typedName == null ? thing.name() : Thing.readName(typedName);
         checkFree(thing.drawer(), name, id);
-        store.update(new Thing(
+        store.update(List.of(new Thing(
                 id,
                 thing.drawer(),
                 name,
                 Thing.read(thing.drawer(), thing.particulars(), typed, unit),
                 version,
-                thing.putAway()));
+                thing.putAway())));
         return view(id);
     }
 
@@ -111,7 +114,7 @@ public class DrawerService {
         }
         Map<String, Object> after = new LinkedHashMap<>(thing.particulars());
         after.put(HAVE, left.doubleValue() - number);
-        store.update(new Thing(id, thing.drawer(), thing.name(), after, thing.version(), thing.putAway()));
+        store.update(List.of(new Thing(id, thing.drawer(), thing.name(), after, thing.version(), thing.putAway())));
         return view(id);
     }
 
@@ -141,17 +144,21 @@ public class DrawerService {
     @Transactional
     DrawerCsv.Laid layIn(Drawer drawer, String csv) {
         List<DrawerCsv.Row> rows = DrawerCsv.read(drawer, csv);
-        int added = 0;
+        Map<String, Thing> lying = new HashMap<>();
+        store.in(drawer).forEach(thing -> lying.put(thing.name().toLowerCase(Locale.ROOT), thing));
+        List<Thing> added = new ArrayList<>();
+        List<Thing> changed = new ArrayList<>();
         for (DrawerCsv.Row row : rows) {
-            Thing known = store.named(drawer, row.name()).orElse(null);
+            Thing known = lying.get(row.name().toLowerCase(Locale.ROOT));
             if (known == null) {
-                store.insert(new Thing(UUID.randomUUID(), drawer, row.name(), row.particulars(), 1, false));
-                added++;
+                added.add(new Thing(UUID.randomUUID(), drawer, row.name(), row.particulars(), 1, false));
             } else {
-                store.update(new Thing(known.id(), drawer, known.name(), row.particulars(), known.version(), false));
+                changed.add(new Thing(known.id(), drawer, known.name(), row.particulars(), known.version(), false));
             }
         }
-        return new DrawerCsv.Laid(added, rows.size() - added);
+        store.insert(added);
+        store.update(changed);
+        return new DrawerCsv.Laid(added.size(), changed.size());
     }
 
     /** Empties every drawer and lays in what the given file lists say, by drawer. */

@@ -60,19 +60,23 @@ class DrawerStore {
                 .fetchOptional(this::thing);
     }
 
-    void insert(Thing thing) {
-        database.insertInto(THING, THING.ID, THING.DRAWER, THING.NAME, THING.PARTICULARS)
-                .values(thing.id(), thing.drawer().name(), thing.name(), written(thing.particulars()))
+    void insert(List<Thing> things) {
+        database.batch(things.stream()
+                        .map(thing -> database.insertInto(THING, THING.ID, THING.DRAWER, THING.NAME, THING.PARTICULARS)
+                                .values(thing.id(), thing.drawer().name(), thing.name(), written(thing.particulars())))
+                        .toList())
                 .execute();
     }
 
-    void update(Thing thing) {
-        database.update(THING)
-                .set(THING.NAME, thing.name())
-                .set(THING.PARTICULARS, written(thing.particulars()))
-                .set(THING.VERSION, THING.VERSION.plus(1))
-                .set(THING.CHANGED_AT, currentOffsetDateTime())
-                .where(THING.ID.eq(thing.id()))
+    void update(List<Thing> things) {
+        database.batch(things.stream()
+                        .map(thing -> database.update(THING)
+                                .set(THING.NAME, thing.name())
+                                .set(THING.PARTICULARS, written(thing.particulars()))
+                                .set(THING.VERSION, THING.VERSION.plus(1))
+                                .set(THING.CHANGED_AT, currentOffsetDateTime())
+                                .where(THING.ID.eq(thing.id())))
+                        .toList())
                 .execute();
     }
 

@@ -5,6 +5,11 @@ import jakarta.servlet.ServletException;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
+import java.lang.management.ManagementFactory;
+import java.lang.management.MemoryPoolMXBean;
+import java.lang.management.MemoryType;
+import java.lang.management.MemoryUsage;
+import java.util.Comparator;
 import java.util.concurrent.Semaphore;
 import java.util.concurrent.TimeUnit;
 import java.util.regex.Pattern;
@@ -32,7 +37,9 @@ class Lanes extends OncePerRequestFilter {
     /** As many as a small machine has cores. */
     private final Lane narrow = new Lane(2, 48);
 
-    private final Lane wide = new Lane(8, 96);
+    private final Lane wide = new Lane(6, 96);
+
+    private final Memory memory = new Memory();
 
     @Override
     protected boolean shouldNotFilter(HttpServletRequest request) {
@@ -44,7 +51,7 @@ class Lanes extends OncePerRequestFilter {
     protected void doFilterInternal(HttpServletRequest request, HttpServletResponse response, FilterChain chain)
             throws ServletException, IOException {
         Lane lane = HEAVY.matcher(request.getRequestURI()).matches() ? narrow : wide;
-        if (!lane.enter()) {
+        if ((lane == narrow && memory.isShort() && narrow.isEntered()) || !lane.enter()) {
             Answers.writeBusy(response, "Too much is asked for at once just now.");
             return;
         }
@@ -55,13 +62,31 @@ class Lanes extends OncePerRequestFilter {
         }
     }
 
+    /** Whether little of the heap is left: heavy work is then done one by one. */
+    static final class Memory {
+
+        private static final double SHORT = 0.8;
+
+        private final MemoryPoolMXBean old = ManagementFactory.getMemoryPoolMXBeans().stream()
+                .filter(pool -> pool.getType() == MemoryType.HEAP)
+                .max(Comparator.comparingLong(pool -> pool.getUsage().getMax()))
+                .orElseThrow();
+
+        boolean isShort() {
+            MemoryUsage usage = old.getUsage();
+            return usage.getUsed() > SHORT * usage.getMax();
+        }
+    }
+
     /** Work done at once, and how many may wait for it. */
     static final class Lane {
 
+        private final int all;
         private final Semaphore places;
         private final int mostWaiting;
 
         Lane(int places, int mostWaiting) {
+            this.all = places;
             this.places = new Semaphore(places, true);
             this.mostWaiting = mostWaiting;
         }
@@ -74,6 +99,11 @@ class Lanes extends OncePerRequestFilter {
                 Thread.currentThread().interrupt();
                 return false;
             }
+        }
+
+        /** Whether somebody is in it. */
+        boolean isEntered() {
+            return places.availablePermits() < all;
         }
 
         void leave() {

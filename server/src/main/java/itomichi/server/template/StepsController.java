@@ -27,6 +27,9 @@ class StepsController {
 
     private static final String NAME = "step sheet";
 
+    /** Pages times stations: what is drawn grows with both, and more than this takes more than two seconds. */
+    private static final long DENSEST = 1_500;
+
     private final BookService books;
     private final Clock clock;
 
@@ -40,13 +43,22 @@ class StepsController {
 
     @GetMapping("/steps")
     StepSheetView pages(@PathVariable UUID id, @RequestParam(defaultValue = "A4") PrintPaper paper) {
-        return new StepSheetView(draw(books.stored(id), paper).pages().size());
+        return new StepSheetView(drawn(books.stored(id), paper).pages().size());
     }
 
     @GetMapping(value = "/steps.pdf", produces = MediaType.APPLICATION_PDF_VALUE)
     ResponseEntity<byte[]> pdf(@PathVariable UUID id, @RequestParam(defaultValue = "A4") PrintPaper paper) {
         StoredBook book = books.stored(id);
-        return SheetFiles.pdf(book.document().name(), NAME, draw(book, paper));
+        BookPlan plan = sewable(book);
+        Drawing drawing = draw(plan, book, paper);
+        int stations = plan.sewn().choice().stations();
+        if ((long) drawing.pages().size() * stations > DENSEST) {
+            throw new ProblemException(
+                    HttpStatus.UNPROCESSABLE_CONTENT,
+                    "A step sheet of " + drawing.pages().size() + " pages with " + stations
+                            + " stations in each picture is too large for one file; save its pages one by one as SVG.");
+        }
+        return SheetFiles.pdf(book.document().name(), NAME, drawing);
     }
 
     @GetMapping(value = "/steps.svg", produces = "image/svg+xml")
@@ -56,16 +68,24 @@ class StepsController {
             @RequestParam(defaultValue = "1") int page,
             @RequestParam(defaultValue = "false") boolean save) {
         StoredBook book = books.stored(id);
-        return SheetFiles.svg(book.document().name(), NAME, draw(book, paper), page, save);
+        return SheetFiles.svg(book.document().name(), NAME, drawn(book, paper), page, save);
     }
 
-    private Drawing draw(StoredBook book, PrintPaper paper) {
+    private Drawing drawn(StoredBook book, PrintPaper paper) {
+        return draw(sewable(book), book, paper);
+    }
+
+    private Drawing draw(BookPlan plan, StoredBook book, PrintPaper paper) {
+        return StepSheet.draw(plan, paper, LocalDate.now(clock), book.revision());
+    }
+
+    private static BookPlan sewable(StoredBook book) {
         BookPlan plan = PlanViews.plan(book.document());
         if (plan.sewing().isEmpty()) {
             throw new ProblemException(
                     HttpStatus.UNPROCESSABLE_CONTENT,
                     "As it is, “" + book.document().name() + "” cannot be sewn; the remarks say why.");
         }
-        return StepSheet.draw(plan, paper, LocalDate.now(clock), book.revision());
+        return plan;
     }
 }
