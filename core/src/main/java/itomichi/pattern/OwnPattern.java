@@ -28,9 +28,9 @@ public record OwnPattern(
         String name, boolean side, Length height, List<SidePosition> places, List<Line> lines, List<Turn> turns) {
 
     /** More than any hand would punch for one pattern. */
-    public static final int MOST_HOLES = 400;
+    public static final int MOST_HOLES = 150;
     /** More stitches than that cannot be told apart. */
-    public static final int MOST_LINES = 2000;
+    public static final int MOST_LINES = 600;
 
     /**
      * A stitch from hole to hole.
@@ -132,7 +132,16 @@ public record OwnPattern(
         return new StabFrame(places, height, Length.ofMm(1), Length.ofMm(0.5), Length.ofMm(75));
     }
 
-    /** The same pattern with these lines more. */
+    /** Whether so many lines more can still be told apart. */
+    public boolean takes(List<Line> more) {
+        return lines.size() + turns.size() + more.size() <= MOST_LINES;
+    }
+
+    /**
+     * The same pattern with these lines more.
+     *
+     * @throws IllegalArgumentException if it does not take them
+     */
     public OwnPattern with(List<Line> more) {
         List<Line> all = new ArrayList<>(lines);
         all.addAll(more);

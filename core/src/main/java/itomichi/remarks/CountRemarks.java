@@ -55,8 +55,12 @@ final class CountRemarks {
     }
 
     private static Remark<BookSpec> lacking(BookSpec spec, OwnStitching own, PatternOrder.Lacking lacking) {
+        Remark<BookSpec> remark = Remark.stop("pattern-lacks", lacking.words(own.pattern()));
+        if (!own.pattern().takes(lacking.add())) {
+            return remark;
+        }
         OwnStitching whole = new OwnStitching(own.pattern().with(lacking.add()));
-        return Remark.<BookSpec>stop("pattern-lacks", lacking.words(own.pattern()))
-                .mendedBy(Phrase.of("Add them"), spec.withStitch(spec.stitch().withOwn(Optional.of(whole))));
+        return remark.mendedBy(
+                Phrase.of("Add them"), spec.withStitch(spec.stitch().withOwn(Optional.of(whole))));
     }
 }

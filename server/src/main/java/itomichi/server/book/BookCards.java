@@ -24,9 +24,13 @@ final class BookCards {
     private BookCards() {}
 
     static BookCard of(StoredBook book) {
+        BookPlan plan = PlanViews.plan(book.document());
+        return of(book, plan, PlanViews.of(book.document(), plan));
+    }
+
+    /** The card of a book whose plan is known. */
+    static BookCard of(StoredBook book, BookPlan plan, PlanView view) {
         BookDocument document = book.document();
-        BookPlan plan = PlanViews.plan(document);
-        PlanView view = PlanViews.of(document, plan);
         boolean sewn = view.next().finished();
         boolean punched = document.done().contains(Stage.TEMPLATE);
         @Nullable HolesView holes = view.holes();
@@ -60,6 +64,31 @@ final class BookCards {
                 sewn,
                 document.done(),
                 next(book, view));
+    }
+
+    /** The card of a book of which nothing can be worked out: what was told of it. */
+    static BookCard unplanned(StoredBook book) {
+        BookDocument document = book.document();
+        Phrase size = Phrase.of(
+                "{} × {}",
+                Length.ofMm(document.leaf().widthMm()).at(Fineness.CUT),
+                Length.ofMm(document.leaf().heightMm()).at(Fineness.CUT));
+        return new BookCard(
+                book.id(),
+                book.version(),
+                document.name(),
+                document.purpose(),
+                book.onShelf(),
+                document.leaf().widthMm(),
+                document.leaf().heightMm(),
+                1,
+                InUnits.of(size),
+                List.of(),
+                List.of(),
+                Stage.PURPOSE,
+                false,
+                document.done(),
+                InUnits.of(Phrase.of("Cannot be planned as it is")));
     }
 
     /** More pieces than these cannot be told apart on a spine so small. */

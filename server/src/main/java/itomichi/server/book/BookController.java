@@ -7,9 +7,11 @@ import itomichi.measure.Unit;
 import itomichi.server.document.BookDocument;
 import itomichi.server.document.StartingBook;
 import itomichi.server.platform.Sent;
+import java.nio.charset.StandardCharsets;
 import java.util.List;
 import java.util.UUID;
 import org.springframework.http.HttpStatus;
+import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.ExceptionHandler;
@@ -34,6 +36,14 @@ class BookController {
         this.books = books;
     }
 
+    /**
+     * A part of the bench or the shelf, the last changed first.
+     *
+     * @param books the cards of this part
+     * @param all how many books there are
+     */
+    record BenchView(List<BookCard> books, int all) {}
+
     /** A change: the version it was made on, what was changed, and the book as it is now to be. */
     record Change(long version, String change, BookDocument document) {
         Change {
@@ -51,12 +61,15 @@ class BookController {
     /** A change that met another: both are shown. */
     record Conflict(String message, BookView theirs, BookDocument yours, List<Differences.Difference> differences) {}
 
-    @GetMapping
-    BenchView bench(
+    @ApiResponse(
+            responseCode = "200",
+            content = @Content(mediaType = "application/json", schema = @Schema(implementation = BenchView.class)))
+    @GetMapping(produces = MediaType.APPLICATION_JSON_VALUE)
+    byte[] bench(
             @RequestParam(defaultValue = "") String find,
             @RequestParam(defaultValue = "false") boolean onShelf,
             @RequestParam(defaultValue = "0") int from) {
-        return books.bench(find, onShelf, from);
+        return books.bench(find, onShelf, from).getBytes(StandardCharsets.UTF_8);
     }
 
     @GetMapping("/new")

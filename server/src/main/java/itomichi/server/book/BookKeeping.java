@@ -28,10 +28,18 @@ class BookKeeping {
         this.cards = cards;
     }
 
-    /** A part of the bench or the shelf; what has no card as it is now comes with its document. */
-    @Transactional(readOnly = true)
     CardStore.Part part(String find, boolean onShelf, int from, int most) {
         return cards.part(find, onShelf, from, most);
+    }
+
+    String written(BookCard card) {
+        return cards.written(card);
+    }
+
+    /** The books of these ids, as far as they are still there. */
+    @Transactional(readOnly = true)
+    List<StoredBook> all(List<UUID> ids) {
+        return store.all(ids);
     }
 
     @Transactional

@@ -1,11 +1,19 @@
 package itomichi.server.book;
 
+import itomichi.book.BookPlan;
 import itomichi.server.document.BookDocument;
 import itomichi.server.document.BookDocuments;
+import itomichi.server.plan.PlanView;
 import itomichi.server.plan.PlanViews;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.UUID;
+import java.util.concurrent.locks.ReentrantLock;
+import java.util.stream.Collectors;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
 import org.springframework.stereotype.Service;
 
 /**
@@ -15,36 +23,64 @@ import org.springframework.stereotype.Service;
 @Service
 public class BookService {
 
+    private static final Logger LOG = LoggerFactory.getLogger(BookService.class);
+
     /** Cards that are listed at once. */
     private static final int PART = 48;
 
     private final BookKeeping keeping;
+    private final ReentrantLock making = new ReentrantLock();
 
     BookService(BookKeeping keeping) {
         this.keeping = keeping;
     }
 
     /**
-     * A part of the books on the bench or the shelf whose name or purpose holds the text, the last changed first.
+     * A part of the books on the bench or the shelf whose name or purpose holds the text, the last changed first,
+     * as it is sent: {@code books} and {@code all}.
      *
      * @param from how many come before this part
      */
-    public BenchView bench(String find, boolean onShelf, int from) {
+    public String bench(String find, boolean onShelf, int from) {
         CardStore.Part part = keeping.part(find, onShelf, Math.max(0, from), PART);
-        List<BookCard> shown = new ArrayList<>();
+        if (part.lackCards().isEmpty()) {
+            return sent(part, Map.of());
+        }
+        // what is not made yet is made once, however many ask for it
+        making.lock();
+        try {
+            CardStore.Part again = keeping.part(find, onShelf, Math.max(0, from), PART);
+            return sent(again, made(again.lackCards()));
+        } finally {
+            making.unlock();
+        }
+    }
+
+    /** The part as it is sent: its cards are kept so, and reading them to write them again helps nobody. */
+    private static String sent(CardStore.Part part, Map<UUID, String> made) {
+        String books = part.listed().stream()
+                .map(one -> one.card().orElseGet(() -> made.getOrDefault(one.id(), "")))
+                .filter(card -> !card.isEmpty())
+                .collect(Collectors.joining(","));
+        return "{\"books\":[" + books + "],\"all\":" + part.all() + "}";
+    }
+
+    /** The cards of these books; one that cannot be planned stands on the bench all the same, and hides no other. */
+    private Map<UUID, String> made(List<UUID> ids) {
+        Map<UUID, String> cards = new HashMap<>();
         List<CardStore.MadeCard> made = new ArrayList<>();
-        for (CardStore.Listed listed : part.listed()) {
-            BookCard card = listed.match(kept -> kept, book -> {
-                BookCard fresh = BookCards.of(book);
-                made.add(new CardStore.MadeCard(book.step(), fresh));
-                return fresh;
-            });
-            shown.add(card);
+        for (StoredBook book : keeping.all(ids)) {
+            try {
+                BookCard card = BookCards.of(book);
+                made.add(new CardStore.MadeCard(book.step(), card));
+                cards.put(book.id(), keeping.written(card));
+            } catch (RuntimeException unplanned) {
+                LOG.warn("Book {} cannot be planned as it is kept", book.id(), unplanned);
+                cards.put(book.id(), keeping.written(BookCards.unplanned(book)));
+            }
         }
-        if (!made.isEmpty()) {
-            keeping.keepCards(made);
-        }
-        return new BenchView(shown, part.all());
+        keeping.keepCards(made);
+        return cards;
     }
 
     /** A book, removed ones included. */
@@ -58,13 +94,26 @@ public class BookService {
     }
 
     BookView view(KeptBook kept) {
+        return view(kept, PlanViews.of(kept.book().document()));
+    }
+
+    /** A book that was changed just now: its card is kept with it, for it is planned already. */
+    private BookView changed(KeptBook kept) {
+        StoredBook book = kept.book();
+        BookPlan plan = PlanViews.plan(book.document());
+        PlanView view = PlanViews.of(book.document(), plan);
+        keeping.keepCards(List.of(new CardStore.MadeCard(book.step(), BookCards.of(book, plan, view))));
+        return view(kept, view);
+    }
+
+    private static BookView view(KeptBook kept, PlanView plan) {
         StoredBook book = kept.book();
         return new BookView(
                 book.id(),
                 book.version(),
                 book.revision(),
                 book.document(),
-                PlanViews.of(book.document()),
+                plan,
                 kept.undo(),
                 kept.redo(),
                 book.onShelf(),
@@ -74,7 +123,7 @@ public class BookService {
 
     /** Keeps a new book; its name is made its own by a number if it is taken. */
     public BookView create(BookDocument document, String change) {
-        return view(keeping.create(checked(document), change));
+        return changed(keeping.create(checked(document), change));
     }
 
     /**
@@ -85,7 +134,7 @@ public class BookService {
      * @throws ConflictException if the book is not at that version any more
      */
     public BookView save(UUID id, long version, String change, BookDocument document) {
-        return view(keeping.save(id, version, change, checked(document)));
+        return changed(keeping.save(id, version, change, checked(document)));
     }
 
     /** The document with its name as it is read; what no book can be is refused. */
@@ -95,12 +144,12 @@ public class BookService {
 
     /** Goes back to the revision before. */
     public BookView undo(UUID id, long version) {
-        return view(keeping.undo(id, version));
+        return changed(keeping.undo(id, version));
     }
 
     /** Does again what was undone last. */
     public BookView redo(UUID id, long version) {
-        return view(keeping.redo(id, version));
+        return changed(keeping.redo(id, version));
     }
 
     /** Makes a book like this one, with nothing done yet. */

@@ -5,19 +5,18 @@ import static itomichi.db.generated.Tables.BOOK_CARD;
 import static itomichi.db.generated.Tables.REVISION;
 import static itomichi.db.generated.Tables.SEWING_PLACE;
 import static org.jooq.impl.DSL.coalesce;
+import static org.jooq.impl.DSL.count;
 import static org.jooq.impl.DSL.inline;
 import static org.jooq.impl.DSL.val;
 
-import java.util.HashMap;
 import java.util.List;
-import java.util.Map;
+import java.util.Optional;
 import java.util.UUID;
-import java.util.function.Function;
 import org.jooq.Condition;
 import org.jooq.DSLContext;
 import org.jooq.Field;
 import org.jooq.JSONB;
-import org.jooq.Record2;
+import org.jooq.Record3;
 import org.jooq.Result;
 import org.jooq.impl.DSL;
 import org.springframework.stereotype.Repository;
@@ -30,51 +29,46 @@ class CardStore {
     private static final Field<Integer> STEP = coalesce(SEWING_PLACE.STEP, inline(0));
 
     private final DSLContext database;
-    private final BookStore books;
     private final JsonMapper json;
     private final String rules = Rules.mark();
 
-    CardStore(DSLContext database, BookStore books, JsonMapper json) {
+    CardStore(DSLContext database, JsonMapper json) {
         this.database = database;
-        this.books = books;
         this.json = json;
     }
 
-    /** A book of a listing: its card where that is still true, else the book itself. */
-    sealed interface Listed {
-        <R> R match(Function<BookCard, R> card, Function<StoredBook, R> book);
-    }
-
-    private record WithCard(BookCard card) implements Listed {
-        @Override
-        public <R> R match(Function<BookCard, R> card, Function<StoredBook, R> book) {
-            return card.apply(this.card);
-        }
-    }
-
-    private record WithoutCard(StoredBook book) implements Listed {
-        @Override
-        public <R> R match(Function<BookCard, R> card, Function<StoredBook, R> book) {
-            return book.apply(this.book);
-        }
-    }
+    /**
+     * A book of a listing.
+     *
+     * @param card as it is sent, where it is still true; else nothing
+     */
+    record Listed(UUID id, Optional<String> card) {}
 
     /**
      * A part of a listing.
      *
      * @param all how many books there are in the whole of it
      */
-    record Part(List<Listed> listed, int all) {}
+    record Part(List<Listed> listed, int all) {
+
+        /** The books that have no card as they are now. */
+        List<UUID> lackCards() {
+            return listed.stream()
+                    .filter(one -> one.card().isEmpty())
+                    .map(Listed::id)
+                    .toList();
+        }
+    }
 
     /** A card and the moves that were sewn when it was made. */
     record MadeCard(int step, BookCard card) {}
 
-    /** Books not removed whose name or purpose holds the text, the last changed first. */
+    /** Books not removed whose name or purpose holds the text, the last changed first; in one question to the database. */
     Part part(String find, boolean onShelf, int from, int most) {
         Condition wanted =
                 BOOK.REMOVED_AT.isNull().and(BOOK.ON_SHELF.eq(onShelf)).and(matching(find));
-        int all = database.fetchCount(BOOK, wanted);
-        Result<Record2<UUID, JSONB>> rows = database.select(BOOK.ID, BOOK_CARD.CARD)
+        Field<Integer> all = count().over();
+        Result<Record3<UUID, JSONB, Integer>> rows = database.select(BOOK.ID, BOOK_CARD.CARD, all)
                 .from(BOOK)
                 .leftJoin(SEWING_PLACE)
                 .on(SEWING_PLACE.BOOK_ID.eq(BOOK.ID))
@@ -90,22 +84,17 @@ class CardStore {
                 .limit(most)
                 .offset(from)
                 .fetch();
-        Map<UUID, StoredBook> without = new HashMap<>();
-        books.all(rows.stream()
-                        .filter(row -> row.value2() == null)
-                        .map(Record2::value1)
-                        .toList())
-                .forEach(book -> without.put(book.id(), book));
         return new Part(
-                rows.stream()
-                        .<Listed>map(row -> {
-                            StoredBook book = without.get(row.value1());
-                            return book == null
-                                    ? new WithCard(json.readValue(row.value2().data(), BookCard.class))
-                                    : new WithoutCard(book);
-                        })
-                        .toList(),
-                all);
+                rows.map(row -> new Listed(
+                        row.value1(), Optional.ofNullable(row.value2()).map(JSONB::data))),
+                rows.isEmpty()
+                        ? (from == 0 ? 0 : database.fetchCount(BOOK, wanted))
+                        : rows.get(0).value3());
+    }
+
+    /** A card as it is sent. */
+    String written(BookCard card) {
+        return json.writeValueAsString(card);
     }
 
     private static Condition matching(String find) {
@@ -130,7 +119,7 @@ class CardStore {
         database.batch(made.stream()
                         .map(one -> {
                             BookCard card = one.card();
-                            JSONB text = JSONB.valueOf(json.writeValueAsString(card));
+                            JSONB text = JSONB.valueOf(written(card));
                             return database.insertInto(
                                             BOOK_CARD,
                                             BOOK_CARD.BOOK_ID,

@@ -27,7 +27,7 @@ import org.springframework.web.filter.OncePerRequestFilter;
 @Order(Ordered.HIGHEST_PRECEDENCE + 30)
 class BodyGate extends OncePerRequestFilter {
 
-    /** A document is a few kilobytes; a pattern of 400 holes and 2,000 stitches some 200. */
+    /** A document is a few kilobytes; the largest pattern some sixty. */
     static final int LARGEST_DOCUMENT = 1_000_000;
 
     /** Lists and files that were saved. */

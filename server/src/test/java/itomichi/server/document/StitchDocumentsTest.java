@@ -64,7 +64,7 @@ public class StitchDocumentsTest {
     Object[][] wrong() {
         List<PatternHole> two = LADDER.holes();
         return new Object[][] {
-            {with(List.of(two.get(0)), List.of(), List.of()), "2 to 400 holes"},
+            {with(List.of(two.get(0)), List.of(), List.of()), "2 to 150 holes"},
             {with(two, List.of(new PatternLine(true, 1, 1)), List.of()), "from one hole to another"},
             {with(two, List.of(new PatternLine(true, 1, 3)), List.of()), "from one hole to another"},
             {with(two, List.of(), List.of(new PatternTurn(5, Edge.TAIL))), "A wrap is at one of the 2 holes"},
