@@ -46,9 +46,14 @@ database_runs() {
   [ -s "$(db_folder)/PG_VERSION" ] && as_database_owner "$(pg_bin)/pg_ctl" -D "$(db_folder)" status >/dev/null 2>&1
 }
 
+database_answers() { "$(pg_bin)/pg_isready" -q -h 127.0.0.1 -p "$DB_PORT"; }
+
 start_database() {
   make_password
   make_cluster
+  # One that was killed is still listed for a moment; one that has just been started does not answer yet.
+  local waited=0
+  while database_runs && ! database_answers && ((++waited < 100)); do sleep 0.1; done
   if ! database_runs; then
     port_taken "$DB_PORT" && fail "port $DB_PORT, meant for the database, is taken by another program; set ITOMICHI_DB_PORT"
     local tries=0

@@ -46,7 +46,7 @@ run_tests() {
   sql postgres -qc "create database itomichi_test"
   export_database itomichi_test
   say "Testing core, documents, database and HTTP"
-  shown_mvn -pl core,documents,server-db,server,benchmarks verify || fail "tests failed (see $RUN/test.log)"
+  shown_mvn -pl core,documents,server-db,server,benchmarks,attack verify || fail "tests failed (see $RUN/test.log)"
   pages_held
   unpack_application
   export_database
@@ -54,6 +54,8 @@ run_tests() {
   say "Testing in the browser"
   # The pages' tests need no other module; the parent is read from the folder above.
   shown_mvn -f browser-tests/pom.xml verify || fail "browser tests failed (see $RUN/test.log)"
+  # Last, for nothing is left as it was: books are taken out and changed, processes are killed.
+  throw_at_application short || fail "the application did not withstand the attack"
   say "All tests passed."
 }
 

@@ -15,10 +15,18 @@ public final class Attack {
 
     /** How much of everything: some minutes, or the short form that every test run has. */
     private record Size(
-            int requests, int slow, int slowSeconds, int books, int bodies, int clients, int seconds, int kills) {}
+            int requests,
+            int slow,
+            int slowSeconds,
+            int books,
+            int bodies,
+            int clients,
+            int seconds,
+            int kills,
+            int bench) {}
 
-    private static final Size LONG = new Size(100_000, 100, 15, 16, 4, 64, 60, 200);
-    private static final Size SHORT = new Size(3_000, 100, 6, 4, 1, 16, 6, 2);
+    private static final Size LONG = new Size(100_000, 100, 15, 16, 4, 64, 60, 200, 2_000);
+    private static final Size SHORT = new Size(3_000, 100, 6, 4, 1, 16, 6, 2, 100);
 
     private Attack() {}
 
@@ -26,13 +34,13 @@ public final class Attack {
      * Runs the parts that are asked for.
      *
      * @param arguments address, home, launcher, openapi.json, {@code long} or {@code short}, seed; and, if wanted, which parts of
-     *     {@code hostile,slow,load,largest,kills}
+     *     {@code hostile,slow,load,bench,largest,kills}
      */
     public static void main(String[] arguments) throws Exception {
         Path home = Path.of(arguments[1]);
         Size size = arguments[4].equals("long") ? LONG : SHORT;
         long seed = Long.parseLong(arguments[5]);
-        String parts = arguments.length > 6 ? arguments[6] : "hostile,slow,load,largest,kills";
+        String parts = arguments.length > 6 ? arguments[6] : "hostile,slow,load,bench,largest,kills";
         Tally tally = new Tally();
         Target target = new Target(arguments[0], tally);
         JsonNode start = target.get("/api/books/new?unit=MM").tree();
@@ -61,6 +69,10 @@ public final class Attack {
                     table,
                     "64 at a bench of %d books".formatted(load.books()),
                     "%.0f a second, p95 %.0f ms, %d refused".formatted(load.perSecond(), load.p95Ms(), load.refused()));
+        }
+        if (parts.contains("bench")) {
+            double ms = new Load(target, start).firstPart(size.bench(), 21);
+            Tally.row(table, "First part of %,d books".formatted(size.bench()), "%.0f ms".formatted(ms));
         }
         if (parts.contains("largest")) {
             Largest.Health health =
