@@ -88,9 +88,9 @@ start_application() {
     wait "$APP_PID" || code=$?
     [ -e "$RUN/app.pid" ] && [ "$(head -n 1 "$RUN/app.pid")" = "$APP_PID" ] || return 0
     ((++died <= 5)) || fail "the application ended by itself again and again (see $RUN/app.log)"
+    hold_ground
     say "The application ended by itself (code $code); starting it again"
     cp -f "$RUN/app.log" "$RUN/app-ended.log" 2>/dev/null || true
-    hold_ground
     start_database
     launch_application
     let_ground_go

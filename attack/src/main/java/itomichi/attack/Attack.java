@@ -57,7 +57,11 @@ public final class Attack {
                     .tree()
                     .path("books")
                     .forEach(book -> ids.add(book.get("id").asString()));
-            new Hostile(target, new Operations(description, start).all(), ids, seed).send(size.requests());
+            Hostile hostile = new Hostile(target, new Operations(description, start).all(), ids, seed);
+            // what is made once, on first use, is no leak
+            hostile.send(0, size.requests() / 20);
+            before = heap.usedMb();
+            hostile.send(size.requests() / 20, size.requests());
         }
         if (parts.contains("slow")) {
             double slowest = new Slow(target).halfSent(size.slow(), size.slowSeconds());

@@ -78,17 +78,17 @@ final class Hostile {
         this.seed = seed;
     }
 
-    /** Sends so many, some at once. */
-    void send(int number) throws InterruptedException {
+    /** Sends those of these numbers, some at once. */
+    void send(int from, int to) throws InterruptedException {
         ExecutorService clients = Executors.newFixedThreadPool(AT_ONCE);
-        for (int i = 0; i < number; i++) {
+        for (int i = from; i < to; i++) {
             Random random = new Random(seed * 1_000_003 + i);
             Operation operation = operations.get(i % operations.size());
             clients.execute(() -> one(operation, random));
         }
         clients.shutdown();
         if (!clients.awaitTermination(1, TimeUnit.HOURS)) {
-            throw new IllegalStateException(number + " hostile requests took more than an hour");
+            throw new IllegalStateException((to - from) + " hostile requests took more than an hour");
         }
     }
 

@@ -35,7 +35,7 @@ class BodyGate extends OncePerRequestFilter {
 
     private static final long PATIENCE = TimeUnit.SECONDS.toNanos(5);
     /** How long the rest of a refused body is let run by, so that the sender comes to read why. */
-    private static final long COURTESY = TimeUnit.SECONDS.toNanos(1);
+    private static final long COURTESY = TimeUnit.SECONDS.toNanos(2);
 
     private static final int AT_ONCE = 64;
 

@@ -37,7 +37,7 @@ class Lanes extends OncePerRequestFilter {
     /** As many as a small machine has cores. */
     private final Lane narrow = new Lane(2, 48);
 
-    private final Lane wide = new Lane(6, 96);
+    private final Lane wide = new Lane(4, 96);
 
     private final Memory memory = new Memory();
 
