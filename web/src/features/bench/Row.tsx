@@ -86,7 +86,10 @@ export function Row({ name, books, all, more, scale, acts, shelf, empty }: Props
       </ul>
       {more && (
         <p className="row-more">
-          {books.length} of {all} books, the last changed first. <Button onClick={more}>Show more</Button>
+          <span>
+            {books.length} of {all} books, the last changed first
+          </span>
+          <Button onClick={more}>Show more</Button>
         </p>
       )}
     </section>

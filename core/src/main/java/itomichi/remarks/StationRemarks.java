@@ -170,7 +170,9 @@ final class StationRemarks {
                 .boxed()
                 .toList();
         Phrase words = Phrase.of(
-                "Stations {} miss signature {}, which is {} high and {}.",
+                lost.size() == 1
+                        ? "Station {} misses signature {}, which is {} high and {}."
+                        : "Stations {} miss signature {}, which is {} high and {}.",
                 Numbered.of(lost),
                 number,
                 fold.height().at(Fineness.CUT),

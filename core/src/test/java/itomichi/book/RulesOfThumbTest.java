@@ -14,18 +14,20 @@ public class RulesOfThumbTest {
     @DataProvider
     Object[][] books() {
         return new Object[][] {
-            // structure, stations, signatures, low and high in heights, how far it may be off, in heights
-            {"pamphlet", 3, 1, 2.0, 3.0, 0.3},
-            {"pamphlet", 5, 1, 2.5, 4.0, 0.3},
-            {"double-pamphlet", 5, 2, 2.5, 3.5, 0.3},
-            {"link-stitch", 5, 9, 10.0, 12.0, 1.0},
-            {"link-stitch", 6, 15, 16.0, 18.0, 2.0},
-            {"french-link", 6, 9, 10.0, 12.0, 1.0},
-            {"tapes", 8, 9, 10.0, 12.0, 1.0},
-            {"tapes", 8, 20, 21.0, 23.0, 2.0},
-            {"stab-running", 3, 1, 4.0, 4.0, 1.0},
-            {"stab-four-hole", 4, 1, 4.0, 4.0, 1.0},
-            {"stab-running", 7, 1, 4.0, 4.0, 1.2},
+            // structure, stations, signatures, low and high in heights, how far it may be off, in heights: the rule is
+            // told in whole
+            // heights, and for a stab binding of few holes
+            {"pamphlet", 3, 1, 2.0, 3.0, 0},
+            {"pamphlet", 5, 1, 2.5, 4.0, 0},
+            {"double-pamphlet", 5, 2, 2.5, 3.5, 0},
+            {"link-stitch", 5, 9, 10.0, 12.0, 0.1},
+            {"link-stitch", 6, 15, 16.0, 18.0, 0},
+            {"french-link", 6, 9, 10.0, 12.0, 0},
+            {"tapes", 8, 9, 10.0, 12.0, 0.1},
+            {"tapes", 8, 20, 21.0, 23.0, 0.1},
+            {"stab-running", 3, 1, 4.0, 4.0, 0.2},
+            {"stab-four-hole", 4, 1, 4.0, 4.0, 0.1},
+            {"stab-running", 7, 1, 4.0, 4.0, 0.7},
         };
     }
 
