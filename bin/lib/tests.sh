@@ -46,7 +46,8 @@ run_tests() {
   sql postgres -qc "create database itomichi_test"
   export_database itomichi_test
   say "Testing core, documents, database and HTTP"
-  shown_mvn -pl core,documents,server-db,server,benchmarks,attack verify || fail "tests failed (see $RUN/test.log)"
+  # two modules at once, where they do not wait for each other
+  shown_mvn -T 2 -pl core,documents,server-db,server,benchmarks,attack verify || fail "tests failed (see $RUN/test.log)"
   pages_held
   unpack_application
   export_database

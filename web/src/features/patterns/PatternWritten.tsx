@@ -1,16 +1,15 @@
 import { Button, Input } from 'antd';
-import { useEffect, useId, useState } from 'react';
+import { useId, useState } from 'react';
 import { api, failure, outcome, type OwnPattern } from '../../api/client';
 
-/** The pattern as text: to copy and share, or to be read from what another binder wrote. */
+/**
+ * The pattern as text: to copy and share, or to be read from what another binder wrote. What is typed stays until it is read, whatever comes
+ * from the drawing meanwhile.
+ */
 export function PatternWritten({ text, read }: { text: string; read: (pattern: OwnPattern) => void }) {
   const id = useId();
   const [typed, setTyped] = useState<string | null>(null);
   const [wrong, setWrong] = useState<string | null>(null);
-  useEffect(() => {
-    setTyped(null);
-    setWrong(null);
-  }, [text]);
   const take = async () => {
     const result = await outcome(api.POST('/api/patterns/read', { body: { text: typed ?? text } }));
     if (result.kind === 'value') {
@@ -31,7 +30,7 @@ export function PatternWritten({ text, read }: { text: string; read: (pattern: O
         autoSize={{ minRows: 5, maxRows: 12 }}
         status={wrong ? 'error' : ''}
         aria-invalid={wrong !== null}
-        onChange={(event) => setTyped(event.target.value)}
+        onChange={(event) => setTyped(event.target.value === text ? null : event.target.value)}
       />
       {wrong && (
         <p className="field-line" role="alert">

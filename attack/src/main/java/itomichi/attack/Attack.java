@@ -26,7 +26,7 @@ public final class Attack {
             int bench) {}
 
     private static final Size LONG = new Size(100_000, 100, 15, 16, 4, 64, 60, 200, 2_000);
-    private static final Size SHORT = new Size(3_000, 100, 6, 4, 1, 16, 6, 2, 100);
+    private static final Size SHORT = new Size(2_000, 100, 5, 4, 1, 16, 4, 1, 80);
 
     private Attack() {}
 

@@ -81,6 +81,32 @@ public class DrawersTest extends HttpTest {
         assertEquals(paper.get("cells").get("heightMm").get("inch").asString(), "38\u202fin");
     }
 
+    @DataProvider
+    Object[][] formulas() {
+        return new Object[][] {{"=1+1"}, {"+49"}, {"-"}, {"@home"}, {"'=1"}};
+    }
+
+    @Test(dataProvider = "formulas")
+    public void aNameThatATableWouldRunIsMadeHarmlessAndComesBackAsItWas(String name) {
+        lay(name, Map.of());
+        String list = new String(get("/api/drawers/PAPERS/list.csv").raw().body(), StandardCharsets.UTF_8);
+        assertTrue(list.contains("\n'" + name), list);
+        load(list);
+        JsonNode things = get("/api/drawers/PAPERS").body().get("things");
+        assertEquals(texts(things, "name"), List.of(name));
+    }
+
+    @Test
+    public void aListOfTooManyRowsIsRefusedWithItsLimit() {
+        StringBuilder list = new StringBuilder(HEAD);
+        for (int i = 0; i <= 5000; i++) {
+            list.append("Paper ").append(i).append(",90,book wove,420,594,along its height,60\r\n");
+        }
+        Answer answer = load(list.toString());
+        assertEquals(answer.status(), 422);
+        assertTrue(answer.body().toString().contains("up to 5000 are read"), answer.message());
+    }
+
     @Test
     public void onlyWhatWasTypedAnewIsChanged() {
         JsonNode paper = lay("Grey wove", Map.of("have", "40", "note", "loft")).body();

@@ -74,6 +74,18 @@ public class ThreadsWayTest extends HttpTest {
     }
 
     @Test
+    public void aStepSheetThatIsTooLargeForOneFileIsSaidWithItsSize() {
+        ObjectNode document = bound("link-stitch", 120);
+        ((ObjectNode) document.get("leaf")).put("heightMm", 1000);
+        ((ObjectNode) document.get("stations")).put("scheme", "EQUAL").put("count", 190);
+        String id = begun(document);
+        Answer pdf = get("/api/books/" + id + "/steps.pdf");
+        assertEquals(pdf.status(), 422);
+        assertTrue(pdf.message().contains("190 stations"), pdf.message());
+        assertEquals(get("/api/books/" + id + "/steps.svg?page=2").status(), 200);
+    }
+
+    @Test
     public void theStepSheetIsDrawnAsSvg() {
         String id = begun(bound("link-stitch", 160));
         String svg = new String(get("/api/books/" + id + "/steps.svg").raw().body(), StandardCharsets.UTF_8);

@@ -1,6 +1,7 @@
 package itomichi.server.document;
 
 import itomichi.measure.Length;
+import itomichi.server.platform.Sent;
 import itomichi.spec.UnfitValueException;
 import java.util.List;
 import java.util.Optional;
@@ -11,15 +12,8 @@ final class Checked {
 
     private Checked() {}
 
-    static <T> T given(String field, @Nullable T value) {
-        if (value == null) {
-            throw new UnfitValueException(field, "“" + field + "” is missing.");
-        }
-        return value;
-    }
-
     static <T> List<T> whole(String field, List<T> values) {
-        values.forEach(value -> given(field, value));
+        values.forEach(value -> Sent.given(field, value));
         return values;
     }
 

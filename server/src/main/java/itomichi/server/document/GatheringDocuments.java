@@ -1,9 +1,9 @@
 package itomichi.server.document;
 
-import static itomichi.server.document.Checked.given;
 import static itomichi.server.document.Checked.mm;
 import static itomichi.server.document.Checked.mmIfAny;
 import static itomichi.server.document.Checked.whole;
+import static itomichi.server.platform.Sent.given;
 
 import itomichi.gathering.SplitWish;
 import itomichi.measure.Length;

@@ -1,8 +1,8 @@
 package itomichi.server.document;
 
-import static itomichi.server.document.Checked.given;
 import static itomichi.server.document.Checked.mm;
 import static itomichi.server.document.Checked.whole;
+import static itomichi.server.platform.Sent.given;
 
 import itomichi.pattern.OwnPattern;
 import itomichi.spec.StitchWish;

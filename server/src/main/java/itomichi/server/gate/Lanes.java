@@ -94,7 +94,9 @@ class Lanes extends OncePerRequestFilter {
         /** Waits for a place; false if too many wait already, or none was free in time. */
         boolean enter() {
             try {
-                return places.getQueueLength() < mostWaiting && places.tryAcquire(PATIENCE_MS, TimeUnit.MILLISECONDS);
+                return places.tryAcquire()
+                        || (places.getQueueLength() < mostWaiting
+                                && places.tryAcquire(PATIENCE_MS, TimeUnit.MILLISECONDS));
             } catch (InterruptedException stopped) {
                 Thread.currentThread().interrupt();
                 return false;
