@@ -38,7 +38,10 @@ public final class Attack {
      */
     public static void main(String[] arguments) throws Exception {
         Path home = Path.of(arguments[1]);
-        Size size = arguments[4].equals("long") ? LONG : SHORT;
+        // the short form ends every test run, on a machine that may be busy with other things: it tells times and
+        // judges none
+        boolean timed = arguments[4].equals("long");
+        Size size = timed ? LONG : SHORT;
         long seed = Long.parseLong(arguments[5]);
         String parts = arguments.length > 6 ? arguments[6] : "hostile,slow,load,bench,largest,kills";
         Tally tally = new Tally();
@@ -85,7 +88,7 @@ public final class Attack {
                     table,
                     "Worst mix: how it is, asked " + health.asked(),
                     "slowest %.0f ms, %d without answer".formatted(health.slowestMs(), health.without()));
-            well = health.without() == 0 && health.slowestMs() < 1000;
+            well = !timed || (health.without() == 0 && health.slowestMs() < 1000);
         }
         Tally.row(table, "Heap before and after", "%.0f MB, %.0f MB".formatted(before, heap.usedMb()));
         if (parts.contains("kills")) {
@@ -96,7 +99,7 @@ public final class Attack {
         System.out.println();
         System.out.print(tally.table());
         System.out.print(table);
-        System.exit(well && tally.clean() ? 0 : 1);
+        System.exit(well && tally.clean(timed) ? 0 : 1);
     }
 
     private static boolean told(StringBuilder table, String what, Kills.Result result) {

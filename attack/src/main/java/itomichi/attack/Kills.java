@@ -68,7 +68,13 @@ final class Kills {
             for (String book : books) {
                 clients.execute(() -> save(book, over, acknowledged, saves));
             }
-            TimeUnit.MILLISECONDS.sleep(200 + random.nextInt(400));
+            // a program that has just been started is slow: some saves must have come through, and another be on its
+            // way
+            int wanted = saves.get() + 1 + random.nextInt(8);
+            for (int waited = 0; saves.get() < wanted && waited < 1000; waited++) {
+                TimeUnit.MILLISECONDS.sleep(10);
+            }
+            TimeUnit.MILLISECONDS.sleep(random.nextInt(60));
             long process = Long.parseLong(Files.readAllLines(pid).get(0).strip());
             ProcessHandle.of(process).ifPresent(ProcessHandle::destroyForcibly);
             over.set(true);

@@ -92,9 +92,13 @@ final class Tally {
         return requests;
     }
 
-    /** Whether nothing went wrong that is counted here. */
-    synchronized boolean clean() {
-        return serverErrors + unanswered + slow + badWords == 0;
+    /**
+     * Whether nothing went wrong that is counted here.
+     *
+     * @param timed whether a slow answer is wrong too
+     */
+    synchronized boolean clean(boolean timed) {
+        return serverErrors + unanswered + badWords + (timed ? slow : 0) == 0;
     }
 
     synchronized String table() {
