@@ -40,13 +40,13 @@ end_application() {
   rm -f "$RUN/app.pid"
 }
 
+# Whether the application on this ground is still the one that this command launched; another command may have ended it and begun a new one.
+is_still_ours() { [ -e "$RUN/app.pid" ] && [ "$(head -n 1 "$RUN/app.pid")" = "$APP_PID" ]; }
+
 # Ends what this start began: a start that found another one running must not take it down with itself.
 end_begun() {
   hold_ground
-  if [ -n "${APP_PID:-}" ] && { [ ! -e "$RUN/app.pid" ] || [ "$(head -n 1 "$RUN/app.pid")" != "$APP_PID" ]; }; then
-    # ended on purpose by another command, which may have begun a new one since
-    return
-  fi
+  [ -z "${APP_PID:-}" ] || is_still_ours || return 0
   end_application
   stop_database
 }
@@ -86,7 +86,7 @@ start_application() {
   while true; do
     code=0
     wait "$APP_PID" || code=$?
-    [ -e "$RUN/app.pid" ] && [ "$(head -n 1 "$RUN/app.pid")" = "$APP_PID" ] || return 0
+    is_still_ours || return 0
     ((++died <= 5)) || fail "the application ended by itself again and again (see $RUN/app.log)"
     hold_ground
     say "The application ended by itself (code $code); starting it again"

@@ -88,10 +88,6 @@ final class Tally {
         return text.length() > 300 ? text.substring(0, 300) + "…" : text;
     }
 
-    synchronized int requests() {
-        return requests;
-    }
-
     /**
      * Whether nothing went wrong that is counted here.
      *

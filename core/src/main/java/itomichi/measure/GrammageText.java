@@ -18,14 +18,11 @@ public final class GrammageText {
 
     private static final double HEAVIEST = 100_000;
 
-    /** More letters than a weight or a length has; longer texts are not looked at. */
-    static final int LONGEST = 60;
-
     private GrammageText() {}
 
     /** Reads a paper weight; a bare number is g/m2, and pounds need their kind. */
     public static Reading<Grammage> parse(String typed) {
-        if (typed.length() > LONGEST) {
+        if (typed.length() > Reading.LONGEST) {
             return new Reading.Unreadable<>(typed, WANTED);
         }
         String text = typed.strip().toLowerCase(Locale.ROOT).replaceAll("[\\s\u00a0\u2009\u202f]+", " ");

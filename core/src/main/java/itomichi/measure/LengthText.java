@@ -40,7 +40,7 @@ public final class LengthText {
      * @param bare the unit of a number that stands without one
      */
     public static Reading<Length> parse(String typed, Unit bare) {
-        if (typed.length() > GrammageText.LONGEST) {
+        if (typed.length() > Reading.LONGEST) {
             return unreadable(typed);
         }
         String text = tidy(typed);

@@ -5,6 +5,9 @@ import java.util.function.Function;
 /** What came of reading something a person typed: a value, or the reason why there is none. */
 public sealed interface Reading<T> {
 
+    /** More letters than a weight or a length has; longer texts are not looked at. */
+    int LONGEST = 60;
+
     /** The value that was read. */
     record Read<T>(T value) implements Reading<T> {}
 

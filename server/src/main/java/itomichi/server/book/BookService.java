@@ -97,13 +97,20 @@ public class BookService {
         return view(kept, PlanViews.of(kept.book().document()));
     }
 
-    /** A book that was changed just now: its card is kept with it, for it is planned already. */
-    private BookView changed(KeptBook kept) {
+    /** A book with its plan: made before it is kept, so that nothing is kept that cannot be planned. */
+    private record Planned(BookDocument document, BookPlan plan, PlanView view) {}
+
+    private static Planned planned(BookDocument document) {
+        BookPlan plan = PlanViews.plan(document);
+        return new Planned(document, plan, PlanViews.of(document, plan));
+    }
+
+    /** A book that was changed just now: its card is kept with it. It is planned already, unless it was kept under another name. */
+    private BookView changed(KeptBook kept, Planned before) {
         StoredBook book = kept.book();
-        BookPlan plan = PlanViews.plan(book.document());
-        PlanView view = PlanViews.of(book.document(), plan);
-        keeping.keepCards(List.of(new CardStore.MadeCard(book.step(), BookCards.of(book, plan, view))));
-        return view(kept, view);
+        Planned now = before.document().equals(book.document()) ? before : planned(book.document());
+        keeping.keepCards(List.of(new CardStore.MadeCard(book.step(), BookCards.of(book, now.plan(), now.view()))));
+        return view(kept, now.view());
     }
 
     private static BookView view(KeptBook kept, PlanView plan) {
@@ -123,7 +130,8 @@ public class BookService {
 
     /** Keeps a new book; its name is made its own by a number if it is taken. */
     public BookView create(BookDocument document, String change) {
-        return changed(keeping.create(checked(document), change));
+        Planned planned = planned(checked(document));
+        return changed(keeping.create(planned.document(), change), planned);
     }
 
     /**
@@ -134,7 +142,8 @@ public class BookService {
      * @throws ConflictException if the book is not at that version any more
      */
     public BookView save(UUID id, long version, String change, BookDocument document) {
-        return changed(keeping.save(id, version, change, checked(document)));
+        Planned planned = planned(checked(document));
+        return changed(keeping.save(id, version, change, planned.document()), planned);
     }
 
     /** The document with its name as it is read; what no book can be is refused. */
@@ -144,12 +153,14 @@ public class BookService {
 
     /** Goes back to the revision before. */
     public BookView undo(UUID id, long version) {
-        return changed(keeping.undo(id, version));
+        KeptBook kept = keeping.undo(id, version);
+        return changed(kept, planned(kept.book().document()));
     }
 
     /** Does again what was undone last. */
     public BookView redo(UUID id, long version) {
-        return changed(keeping.redo(id, version));
+        KeptBook kept = keeping.redo(id, version);
+        return changed(kept, planned(kept.book().document()));
     }
 
     /** Makes a book like this one, with nothing done yet. */

@@ -28,7 +28,8 @@ import tools.jackson.databind.json.JsonMapper;
 @Repository
 class BookStore {
 
-    private static final Field<Integer> STEP = coalesce(SEWING_PLACE.STEP, inline(0));
+    /** Moves sewn of a book that {@code SEWING_PLACE} is joined to. */
+    static final Field<Integer> STEP = coalesce(SEWING_PLACE.STEP, inline(0));
 
     /** The lock's own number; nothing else in this database is held by it. */
     private static final long NAMES = 170_717L;

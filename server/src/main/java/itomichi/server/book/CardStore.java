@@ -4,9 +4,7 @@ import static itomichi.db.generated.Tables.BOOK;
 import static itomichi.db.generated.Tables.BOOK_CARD;
 import static itomichi.db.generated.Tables.REVISION;
 import static itomichi.db.generated.Tables.SEWING_PLACE;
-import static org.jooq.impl.DSL.coalesce;
 import static org.jooq.impl.DSL.count;
-import static org.jooq.impl.DSL.inline;
 import static org.jooq.impl.DSL.val;
 
 import java.util.List;
@@ -25,8 +23,6 @@ import tools.jackson.databind.json.JsonMapper;
 /** The cards that stand for books on the bench, kept with them so that a listing plans nothing. */
 @Repository
 class CardStore {
-
-    private static final Field<Integer> STEP = coalesce(SEWING_PLACE.STEP, inline(0));
 
     private final DSLContext database;
     private final JsonMapper json;
@@ -77,7 +73,7 @@ class CardStore {
                         BOOK_CARD.BOOK_ID.eq(BOOK.ID),
                         BOOK_CARD.VERSION.eq(BOOK.VERSION),
                         BOOK_CARD.ON_SHELF.eq(BOOK.ON_SHELF),
-                        BOOK_CARD.STEP.eq(STEP),
+                        BOOK_CARD.STEP.eq(BookStore.STEP),
                         BOOK_CARD.RULES.eq(rules))
                 .where(wanted)
                 .orderBy(BOOK.CHANGED_AT.desc(), BOOK.ID)

@@ -4,8 +4,6 @@ import itomichi.measure.Unit;
 import itomichi.server.drawer.WrongRowsException.WrongRow;
 import itomichi.server.platform.Letters;
 import itomichi.server.platform.Sent;
-import java.nio.ByteBuffer;
-import java.nio.charset.CharacterCodingException;
 import java.nio.charset.StandardCharsets;
 import java.util.Arrays;
 import java.util.List;
@@ -149,19 +147,9 @@ class DrawerController {
 
     /** The file's letters; one with bytes that are none, or with letters that cannot be kept, is refused and not changed. */
     private static String text(byte[] csv) {
-        try {
-            String text = StandardCharsets.UTF_8
-                    .newDecoder()
-                    .decode(ByteBuffer.wrap(csv))
-                    .toString();
-            if (Letters.kept(text)) {
-                return text;
-            }
-        } catch (CharacterCodingException malformed) {
-            // told below
-        }
-        throw new WrongRowsException(List.of(
-                new WrongRow(1, "", "The file has letters in it that cannot be read; a text in UTF-8 is wanted.")));
+        return Letters.read(csv)
+                .orElseThrow(() -> new WrongRowsException(List.of(new WrongRow(
+                        1, "", "The file has letters in it that cannot be read; a text in UTF-8 is wanted."))));
     }
 
     @ExceptionHandler

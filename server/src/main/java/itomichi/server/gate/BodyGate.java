@@ -10,7 +10,6 @@ import java.io.IOException;
 import java.util.Optional;
 import java.util.concurrent.Semaphore;
 import java.util.concurrent.TimeUnit;
-import java.util.function.LongSupplier;
 import org.springframework.core.Ordered;
 import org.springframework.core.annotation.Order;
 import org.springframework.http.HttpHeaders;
@@ -40,7 +39,6 @@ class BodyGate extends OncePerRequestFilter {
     private static final int AT_ONCE = 64;
 
     private final Semaphore places = new Semaphore(AT_ONCE);
-    private final LongSupplier nanos = System::nanoTime;
 
     @Override
     protected void doFilterInternal(HttpServletRequest request, HttpServletResponse response, FilterChain chain)
@@ -72,7 +70,7 @@ class BodyGate extends OncePerRequestFilter {
         if (request.getContentLengthLong() > most) {
             return refusedAsTooLarge(request, response, most);
         }
-        long end = nanos.getAsLong() + PATIENCE;
+        long end = System.nanoTime() + PATIENCE;
         ByteArrayOutputStream body = new ByteArrayOutputStream(Math.max(1024, request.getContentLength()));
         byte[] some = new byte[16 * 1024];
         try {
@@ -82,7 +80,7 @@ class BodyGate extends OncePerRequestFilter {
                 if (body.size() > most) {
                     return refusedAsTooLarge(request, response, most);
                 }
-                if (nanos.getAsLong() > end) {
+                if (System.nanoTime() > end) {
                     return refusedAsTooSlow(response);
                 }
             }
@@ -115,11 +113,11 @@ class BodyGate extends OncePerRequestFilter {
     }
 
     private void letRunBy(HttpServletRequest request) {
-        long end = nanos.getAsLong() + COURTESY;
+        long end = System.nanoTime() + COURTESY;
         byte[] some = new byte[16 * 1024];
         try {
             ServletInputStream in = request.getInputStream();
-            while (nanos.getAsLong() < end && in.read(some) >= 0) {
+            while (System.nanoTime() < end && in.read(some) >= 0) {
                 // not wanted
             }
         } catch (IOException gone) {

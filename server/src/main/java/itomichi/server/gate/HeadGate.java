@@ -7,9 +7,6 @@ import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
-import java.nio.ByteBuffer;
-import java.nio.charset.CharacterCodingException;
-import java.nio.charset.StandardCharsets;
 import org.jspecify.annotations.Nullable;
 import org.springframework.core.Ordered;
 import org.springframework.core.annotation.Order;
@@ -76,14 +73,6 @@ class HeadGate extends OncePerRequestFilter {
             bytes.write(16 * high + low);
             i += 2;
         }
-        try {
-            return StandardCharsets.UTF_8
-                    .newDecoder()
-                    .decode(ByteBuffer.wrap(bytes.toByteArray()))
-                    .codePoints()
-                    .allMatch(Letters::kept);
-        } catch (CharacterCodingException malformed) {
-            return false;
-        }
+        return Letters.read(bytes.toByteArray()).isPresent();
     }
 }

@@ -1,5 +1,10 @@
 package itomichi.server.platform;
 
+import java.nio.ByteBuffer;
+import java.nio.charset.CharacterCodingException;
+import java.nio.charset.StandardCharsets;
+import java.util.Optional;
+
 /** Which letters a text that is kept may hold. */
 public final class Letters {
 
@@ -14,6 +19,19 @@ public final class Letters {
         boolean none = (letter & 0xFFFE) == 0xFFFE || (letter >= 0xFDD0 && letter <= 0xFDEF);
         boolean control = letter < 0x20 && letter != '\t' && letter != '\n' && letter != '\r';
         return !half && !none && !control;
+    }
+
+    /** The text these bytes are in UTF-8; nothing where they are none, or hold letters that cannot be kept. */
+    public static Optional<String> read(byte[] bytes) {
+        try {
+            String text = StandardCharsets.UTF_8
+                    .newDecoder()
+                    .decode(ByteBuffer.wrap(bytes))
+                    .toString();
+            return kept(text) ? Optional.of(text) : Optional.empty();
+        } catch (CharacterCodingException malformed) {
+            return Optional.empty();
+        }
     }
 
     /** Whether every letter of a text can be kept. */
