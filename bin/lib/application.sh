@@ -65,6 +65,27 @@ mend_application() {
   return 1
 }
 
+# As long as the application runs, a database that ended, as when the disk was full, is started again.
+watch_database() {
+  while kill -0 "$APP_PID" 2>/dev/null; do
+    # Waited for, not slept through: Ctrl+C is heard at once.
+    sleep 1 >/dev/null 2>&1 &
+    wait $! || true
+    if is_still_ours && ! database_runs; then
+      (bring_database_back) || say "The database does not start yet; trying again"
+    fi
+  done
+}
+
+# Whoever stops both holds the lock until it is done, so what was true before the lock is asked again.
+bring_database_back() {
+  hold_ground
+  if is_still_ours && ! database_runs; then
+    say "The database ended; starting it again"
+    start_database
+  fi
+}
+
 start_application() {
   prepare_ground
   hold_ground
@@ -82,11 +103,13 @@ start_application() {
   say "Itomichi is ready: $ADDRESS"
   say "Ctrl+C stops it; the books are kept in $RUN."
   # An application that ends by itself, as when its memory is used up, is started again; one that cannot stay is not.
-  local died=0 code
+  local died=0 code begun
   while true; do
-    code=0
+    code=0 begun=$SECONDS
+    watch_database
     wait "$APP_PID" || code=$?
     is_still_ours || return 0
+    ((SECONDS - begun < 600)) || died=0
     ((++died <= 5)) || fail "the application ended by itself again and again (see $RUN/app.log)"
     hold_ground
     say "The application ended by itself (code $code); starting it again"

@@ -3,7 +3,7 @@
 RUN=${ITOMICHI_HOME:-$ROOT/.run}
 PORT=${ITOMICHI_PORT:-8372}
 DB_PORT=${ITOMICHI_DB_PORT:-8373}
-LEAST_DISK_KB=1000000
+LEAST_DISK_MB=${ITOMICHI_LEAST_DISK_MB:-1000}
 
 say() { printf '%s\n' "$*"; }
 
@@ -21,7 +21,7 @@ prepare_ground() {
   [ -r "$RUN" ] && [ -w "$RUN" ] && [ -x "$RUN" ] || fail "the folder $RUN cannot be read and written by $(id -un); set ITOMICHI_HOME to one that can"
   local free
   free=$(df -Pk "$RUN" | awk 'NR==2 {print $4}')
-  ((free >= LEAST_DISK_KB)) || fail "only $((free / 1000)) MB are free where $RUN is; $((LEAST_DISK_KB / 1000)) MB are wanted"
+  ((free / 1000 >= LEAST_DISK_MB)) || fail "only $((free / 1000)) MB are free where $RUN is; $LEAST_DISK_MB MB are wanted"
 }
 
 # One command at a time begins or ends something here; another waits for it. What runs does not hold the lock, only what begins it. The

@@ -37,7 +37,7 @@ pages_held() {
 run_tests() {
   use_test_ground
   need_packages with-test-tools
-  trap 'end_pages; end_application; stop_database' EXIT
+  trap 'end_pages; lift_small_disk; end_application; stop_database' EXIT
   : >"$RUN/test.log"
   need_node
   build_web

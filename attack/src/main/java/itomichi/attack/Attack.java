@@ -1,5 +1,6 @@
 package itomichi.attack;
 
+import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
@@ -14,7 +15,7 @@ import tools.jackson.databind.JsonNode;
 public final class Attack {
 
     /** How much of everything: some minutes, or the short form that every test run has. */
-    private record Size(
+    record Size(
             int requests,
             int slow,
             int slowSeconds,
@@ -34,7 +35,7 @@ public final class Attack {
      * Runs the parts that are asked for.
      *
      * @param arguments address, home, launcher, openapi.json, {@code long} or {@code short}, seed; and, if wanted, which parts of
-     *     {@code hostile,slow,load,bench,largest,kills}
+     *     {@code hostile,slow,load,bench,largest,kills}; {@code disk} by itself, on a small disk
      */
     public static void main(String[] arguments) throws Exception {
         Path home = Path.of(arguments[1]);
@@ -50,56 +51,44 @@ public final class Attack {
         Heap heap = new Heap(home);
         StringBuilder table = new StringBuilder();
         Tally.row(table, "Seed", String.valueOf(seed));
-        boolean well = true;
-
-        double before = heap.usedMb();
-        if (parts.contains("hostile")) {
-            JsonNode description = Target.JSON.readTree(Files.readString(Path.of(arguments[3])));
-            List<String> ids = new ArrayList<>(List.of("00000000-0000-0000-0000-00000000000a"));
-            target.get("/api/books")
-                    .tree()
-                    .path("books")
-                    .forEach(book -> ids.add(book.get("id").asString()));
-            Hostile hostile = new Hostile(target, new Operations(description, start).all(), ids, seed);
+        List<String> ids = new ArrayList<>(List.of("00000000-0000-0000-0000-00000000000a"));
+        target.get("/api/books")
+                .tree()
+                .path("books")
+                .forEach(book -> ids.add(book.get("id").asString()));
+        Hostile hostile = new Hostile(target, new Operations(description(arguments[3]), start).all(), ids, seed);
+        Requests requests = new Requests(target, start, hostile, parts);
+        int already = 0;
+        if (timed) {
             // what is made once, on first use, is no leak
-            hostile.send(0, size.requests() / 20);
-            before = heap.usedMb();
-            hostile.send(size.requests() / 20, size.requests());
+            requests.send(SHORT, 0, new StringBuilder());
+            already = SHORT.requests();
         }
-        if (parts.contains("slow")) {
-            double slowest = new Slow(target).halfSent(size.slow(), size.slowSeconds());
-            Tally.row(table, "%d half-sent bodies: slowest".formatted(size.slow()), "%.0f ms".formatted(slowest));
-        }
-        if (parts.contains("load")) {
-            Load.Result load = new Load(target, start).bench(73, 64, Math.max(5, size.seconds() / 4));
-            Tally.row(
-                    table,
-                    "64 at a bench of %d books".formatted(load.books()),
-                    "%.0f a second, p95 %.0f ms, %d refused".formatted(load.perSecond(), load.p95Ms(), load.refused()));
-        }
-        if (parts.contains("bench")) {
-            double ms = new Load(target, start).firstPart(size.bench(), 21);
-            Tally.row(table, "First part of %,d books".formatted(size.bench()), "%.0f ms".formatted(ms));
-        }
-        if (parts.contains("largest")) {
-            Largest.Health health =
-                    new Largest(target, start).worst(size.books(), size.bodies(), size.clients(), size.seconds());
-            Tally.row(
-                    table,
-                    "Worst mix: how it is, asked " + health.asked(),
-                    "slowest %.0f ms, %d without answer".formatted(health.slowestMs(), health.without()));
-            well = !timed || (health.without() == 0 && health.slowestMs() < 1000);
-        }
+        double before = heap.usedMb();
+        boolean well = requests.send(size, already, table) || !timed;
         Tally.row(table, "Heap before and after", "%.0f MB, %.0f MB".formatted(before, heap.usedMb()));
         if (parts.contains("kills")) {
             Kills kills = new Kills(target, tally, start, new Random(seed), home, arguments[2]);
             well &= told(table, "application", kills.application(size.kills()));
             well &= told(table, "database", kills.database(size.kills()));
         }
+        if (parts.contains("disk")) {
+            Disk.Result disk = new Disk(target, tally, start, home).full();
+            Tally.row(
+                    table,
+                    "A full disk, the database killed",
+                    "%d saves refused, %d changes acknowledged, %d lost"
+                            .formatted(disk.refused(), disk.acknowledged(), disk.lost()));
+            well &= disk.lost() == 0;
+        }
         System.out.println();
         System.out.print(tally.table());
         System.out.print(table);
         System.exit(well && tally.clean(timed) ? 0 : 1);
+    }
+
+    private static JsonNode description(String file) throws IOException {
+        return Target.JSON.readTree(Files.readString(Path.of(file)));
     }
 
     private static boolean told(StringBuilder table, String what, Kills.Result result) {

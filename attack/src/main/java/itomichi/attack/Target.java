@@ -11,6 +11,7 @@ import java.net.http.HttpResponse.BodyHandlers;
 import java.nio.charset.StandardCharsets;
 import java.time.Duration;
 import java.util.Locale;
+import java.util.concurrent.TimeUnit;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 
@@ -87,6 +88,21 @@ final class Target {
         }
         tally.count(method + " " + path, answer);
         return answer;
+    }
+
+    /**
+     * Waits until the application says that all is well.
+     *
+     * @throws IllegalStateException if it does not within a minute
+     */
+    void awaitHealth() throws InterruptedException {
+        for (int i = 0; i < 600; i++) {
+            if (get("/api/health").status() == 200) {
+                return;
+            }
+            TimeUnit.MILLISECONDS.sleep(100);
+        }
+        throw new IllegalStateException("The application is not well again after a minute");
     }
 
     private static double ms(long from) {

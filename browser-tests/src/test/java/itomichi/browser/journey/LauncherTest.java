@@ -57,14 +57,12 @@ public class LauncherTest {
     }
 
     @Test
-    public void aDatabaseThatDiesIsToldByStatusAndMendedByStart() throws Exception {
+    public void aDatabaseThatDiesIsStartedAgain() throws Exception {
         ended(begin("start"));
         end("database/postmaster.pid");
-        String status = ended(begin("status"));
-        assertTrue(status.contains("but does not answer") && status.contains("Database: does not run"), status);
+        atWork("The database ended; starting it again");
         ended(begin("start"));
         assertTrue(healthy());
-        assertTrue(ended(begin("status")).contains("Application: runs at"));
     }
 
     @Test
@@ -76,6 +74,23 @@ public class LauncherTest {
         String again = ended(begin("start"));
         assertTrue(healthy(), again);
         assertTrue(!Files.readString(home.resolve("app.pid")).strip().equals(first));
+    }
+
+    @Test(
+            dependsOnMethods = {
+                "aSecondStartWaitsForTheFirstAndLeavesItRunning",
+                "aDatabaseThatDiesIsStartedAgain",
+                "anApplicationThatEndsByItselfIsStartedAgain"
+            })
+    public void aDatabaseThatDiedWithTheStartIsToldByStatusAndMendedByStart() throws Exception {
+        ended(begin("start"));
+        running.destroyForcibly().waitFor();
+        end("database/postmaster.pid");
+        String status = ended(begin("status"));
+        assertTrue(status.contains("but does not answer") && status.contains("Database: does not run"), status);
+        ended(begin("start"));
+        assertTrue(healthy());
+        assertTrue(ended(begin("status")).contains("Application: runs at"));
     }
 
     private void end(String pidFile) throws Exception {
