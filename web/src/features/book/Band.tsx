@@ -1,18 +1,25 @@
 import { useEffect, useRef } from 'react';
-import type { FigureView } from '../../api/client';
+import type { FigureView, Stage } from '../../api/client';
 import { useSession } from '../../state/useSession';
 import { Measure } from '../../units/Measure';
+import { of } from './stages';
+import { useMore } from './useMore';
 
 interface Props {
+  stage: Stage;
   working: string | null;
   open: (key: string | null) => void;
   focused: (key: string | null) => void;
 }
 
-/** The figures one would pencil on the template; pressing one shows its working. */
-export function Band({ working, open, focused }: Props) {
+/** The figures one would pencil on the template, those of the stage at hand first; pressing one shows its working. */
+export function Band({ stage, working, open, focused }: Props) {
   const { state } = useSession();
-  const shown = state.plan.figures.find((figure) => figure.key === working);
+  const { figures } = state.plan;
+  const shown = figures.find((figure) => figure.key === working);
+  const here = figures.filter((figure) => of(stage).includes(figure.stage));
+  const ordered = [...here, ...figures.filter((figure) => !here.includes(figure))];
+  const more = useMore(ordered.length, stage);
   const buttons = useRef(new Map<string, HTMLButtonElement>());
   const close = (key: string) => {
     open(null);
@@ -21,9 +28,9 @@ export function Band({ working, open, focused }: Props) {
   return (
     <section className="band" aria-label="Figures">
       {shown && <Slip figure={shown} close={() => close(shown.key)} />}
-      <ul>
-        {state.plan.figures.map((figure) => (
-          <li key={figure.key}>
+      <ul ref={more.list}>
+        {ordered.map((figure) => (
+          <li key={figure.key} className={here.length > 0 && figure === here.at(-1) ? 'figure-last-here' : ''}>
             <button
               type="button"
               ref={(button) => {
@@ -45,6 +52,17 @@ export function Band({ working, open, focused }: Props) {
           </li>
         ))}
       </ul>
+      {more.before > 0 && (
+        <button type="button" className="band-more band-before" onClick={more.back}>
+          <span aria-hidden="true">‹ </span>
+          {more.before} before
+        </button>
+      )}
+      {more.after > 0 && (
+        <button type="button" className="band-more band-after" onClick={more.on}>
+          {more.after} more<span aria-hidden="true"> ›</span>
+        </button>
+      )}
     </section>
   );
 }

@@ -72,9 +72,10 @@ export function Book({ stage }: { stage: StageWords }) {
       {state.keeping.kind === 'failed' && <FailedSlip {...state.keeping} />}
       <div className="book-middle">
         <Place />
-        <Remarks />
+        <Remarks stage={stage.key} />
       </div>
       <Band
+        stage={stage.key}
         working={working}
         open={setWorking}
         focused={(key) => {

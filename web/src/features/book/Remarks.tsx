@@ -1,49 +1,61 @@
 import { Button } from 'antd';
 import { useState } from 'react';
-import type { RemarkView } from '../../api/client';
+import type { RemarkView, Stage } from '../../api/client';
 import { useSession } from '../../state/useSession';
 import { Measure } from '../../units/Measure';
+import { of, STAGES } from './stages';
 
 const WORDS: Record<RemarkView['weight'], string> = { NOTE: 'Note', CAUTION: 'Caution', STOP: 'Stop' };
 
-/** What the plan has to say, told apart by shape and word, each with the change that mends it. */
-export function Remarks() {
+/**
+ * What the plan has to say, told apart by shape and word, each with the changes that mend it: whole where it belongs to the stage at hand,
+ * else one line that opens.
+ */
+export function Remarks({ stage }: { stage: Stage }) {
   const { session, state } = useSession();
   const [mended, setMended] = useState<string | null>(null);
   const { remarks } = state.plan;
+  const here = remarks.filter((remark) => of(stage).includes(remark.stage));
+  const elsewhere = remarks.filter((remark) => !here.includes(remark));
   const undoable = mended !== null && state.view.undo === mended && state.keeping.kind === 'kept';
+  const mend = (what: string, document: RemarkView['mends'][number]['document']) => {
+    setMended(what);
+    session.take(what, { made: state.view.document, document });
+  };
   return (
     <section className="remarks" aria-label="Remarks" aria-live="polite">
       {remarks.length === 0 && <p className="remarks-none">Nothing speaks against this plan.</p>}
-      {remarks.map((remark) => (
+      {remarks.length > 0 && here.length === 0 && (
+        <p className="remarks-none">Nothing speaks against what is settled here.</p>
+      )}
+      {here.map((remark) => (
         <article key={remark.key} className={`remark remark-${remark.weight.toLowerCase()}`}>
           <h2>
             <Shape weight={remark.weight} />
             {WORDS[remark.weight]}
           </h2>
-          <p>
-            <Measure of={remark.words} />
-          </p>
-          {remark.mend && (
-            <Button
-              size="small"
-              onClick={() => {
-                const { mend } = remark;
-                if (mend) {
-                  const what = lowered(mend.words.mm);
-                  setMended(what);
-                  session.take(what, { made: state.view.document, document: mend.document });
-                }
-              }}
-            >
-              {/* one piece: a button lays its pieces side by side, and a fraction would stand apart from its number */}
-              <span>
-                <Measure of={remark.mend.words} />
-              </span>
-            </Button>
-          )}
+          <Said remark={remark} mend={mend} />
         </article>
       ))}
+      {elsewhere.length > 0 && (
+        <div className="remarks-elsewhere">
+          <h2>At other stages</h2>
+          {elsewhere.map((remark) => (
+            <details key={remark.key} className={`remark-line remark-${remark.weight.toLowerCase()}`}>
+              <summary>
+                <Shape weight={remark.weight} />
+                <span className="remark-where">
+                  {WORDS[remark.weight]}, {name(remark.stage)}:
+                </span>{' '}
+                <span className="remark-begins">
+                  <Measure of={remark.words} />
+                </span>
+              </summary>
+              <Said remark={remark} mend={mend} />
+            </details>
+          ))}
+        </div>
+      )}
       {undoable && (
         <p className="remark-mended">
           Mended: {mended}.{' '}
@@ -54,6 +66,33 @@ export function Remarks() {
       )}
     </section>
   );
+}
+
+interface SaidProps {
+  remark: RemarkView;
+  mend: (what: string, document: RemarkView['mends'][number]['document']) => void;
+}
+
+function Said({ remark, mend }: SaidProps) {
+  return (
+    <>
+      <p>
+        <Measure of={remark.words} />
+      </p>
+      {remark.mends.map((one, i) => (
+        <Button key={i} size="small" onClick={() => mend(lowered(one.words.mm), one.document)}>
+          {/* one piece: a button lays its pieces side by side, and a fraction would stand apart from its number */}
+          <span>
+            <Measure of={one.words} />
+          </span>
+        </Button>
+      ))}
+    </>
+  );
+}
+
+function name(stage: Stage): string {
+  return STAGES.find((one) => one.key === stage)?.name ?? '';
 }
 
 function lowered(text: string): string {

@@ -19,6 +19,18 @@ export const STAGES: readonly StageWords[] = [
   { key: 'SEW', path: 'sew', name: 'Sew', settle: 'It is sewn', settled: 'Sewn' },
 ];
 
+/** The stages whose figures and remarks belong to the one at hand: a template is punched where stations were settled. */
+export function of(stage: Stage): readonly Stage[] {
+  switch (stage) {
+    case 'TEMPLATE':
+      return ['TEMPLATE', 'STATIONS'];
+    case 'SEW':
+      return ['SEW', 'THREAD'];
+    default:
+      return [stage];
+  }
+}
+
 export function stageAt(path: string | undefined): StageWords | undefined {
   return STAGES.find((stage) => stage.path === path);
 }

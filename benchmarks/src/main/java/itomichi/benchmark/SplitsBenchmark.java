@@ -1,5 +1,6 @@
 package itomichi.benchmark;
 
+import itomichi.gathering.Back;
 import itomichi.gathering.Form;
 import itomichi.gathering.Pressing;
 import itomichi.gathering.SewnIn;
@@ -8,8 +9,13 @@ import itomichi.gathering.SplitQuestion;
 import itomichi.gathering.SplitWish;
 import itomichi.gathering.Splits;
 import itomichi.measure.Length;
+import itomichi.plan.PlannedSplit;
+import itomichi.spec.Binding;
+import itomichi.spec.BookSpec;
+import itomichi.structure.Structures;
 import java.util.List;
 import java.util.concurrent.TimeUnit;
+import java.util.function.IntUnaryOperator;
 import org.openjdk.jmh.annotations.Benchmark;
 import org.openjdk.jmh.annotations.BenchmarkMode;
 import org.openjdk.jmh.annotations.Fork;
@@ -35,21 +41,29 @@ public class SplitsBenchmark {
     public int pages;
 
     private SplitQuestion question;
+    private BookSpec book;
 
     @Setup
     public void askForBookWove() {
         question = new SplitQuestion(
                 pages,
                 Length.ofMm(0.168),
-                Length.ofMm(210),
                 Form.from(2),
                 SplitWish.NONE,
-                new SewnIn(Length.ofMm(0.48), 1, 0.5, false),
+                new SewnIn(Length.ofMm(0.48), 1, 0.5),
                 Pressing.OVERNIGHT,
+                Back.FLAT,
                 Length.ZERO,
-                5,
-                1,
-                2);
+                IntUnaryOperator.identity());
+        book = Binding.as(
+                        SampleBook.pamphlet(5), Structures.keyed("link-stitch").orElseThrow())
+                .withPages(pages);
+    }
+
+    /** With the figures of those that are shown, each planned. */
+    @Benchmark
+    public List<PlannedSplit> planned() {
+        return PlannedSplit.of(book);
     }
 
     @Benchmark

@@ -2,6 +2,7 @@ package itomichi.book;
 
 import itomichi.finding.Figure;
 import itomichi.finding.Remark;
+import itomichi.finding.Stage;
 import itomichi.gathering.Gathered;
 import itomichi.measure.Length;
 import itomichi.measure.Phrase;
@@ -10,7 +11,6 @@ import itomichi.plan.PaperPlan;
 import itomichi.plan.SewingPlan;
 import itomichi.plan.WorkedBook;
 import itomichi.spec.BookSpec;
-import itomichi.spec.Stage;
 import java.util.List;
 import java.util.Optional;
 

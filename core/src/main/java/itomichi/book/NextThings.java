@@ -1,6 +1,7 @@
 package itomichi.book;
 
 import itomichi.cutting.CuttingPlan;
+import itomichi.finding.Stage;
 import itomichi.gathering.Gathered;
 import itomichi.measure.Fineness;
 import itomichi.measure.Phrase;
@@ -9,7 +10,6 @@ import itomichi.plan.PaperPlan;
 import itomichi.plan.SewingPlan;
 import itomichi.plan.WorkedBook;
 import itomichi.spec.BookSpec;
-import itomichi.spec.Stage;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;

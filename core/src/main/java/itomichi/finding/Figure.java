@@ -9,19 +9,25 @@ import java.util.Optional;
  * A figure of the plan: what it is called, and the working that it is the result of.
  *
  * @param key a name that does not change, for instance {@code thread}
+ * @param stage the stage of the work that it belongs to
  * @param label what a binder calls it
  * @param working how it came about
  * @param phrase how it is shown where the value alone would say too little, such as a width with its height
  */
-public record Figure(String key, String label, Working working, Optional<Phrase> phrase) {
+public record Figure(String key, Stage stage, String label, Working working, Optional<Phrase> phrase) {
 
     public Figure(String key, String label, Working working) {
-        this(key, label, working, Optional.empty());
+        this(key, Stage.PURPOSE, label, working, Optional.empty());
     }
 
     /** A figure that is shown by a phrase. */
     public static Figure shownAs(String key, String label, Working working, Phrase phrase) {
-        return new Figure(key, label, working, Optional.of(phrase));
+        return new Figure(key, Stage.PURPOSE, label, working, Optional.of(phrase));
+    }
+
+    /** The same, of that stage. */
+    public Figure at(Stage of) {
+        return new Figure(key, of, label, working, phrase);
     }
 
     /** The figure as text. */

@@ -23,8 +23,17 @@ public sealed interface Quantity {
     /** The quantity as text with its unit. */
     String in(Unit unit);
 
+    /** The number that is read off what is shown. */
+    double read(Unit unit);
+
+    /** The same, shown one step finer; the finest is its own. */
+    Quantity finer();
+
     /** The same kind of quantity with another number. */
     Quantity with(double number);
+
+    /** Finer than this no sum is written out. */
+    int MOST_DECIMALS = 5;
 
     /** A length. */
     record Distance(Shown shown) implements Quantity {
@@ -44,6 +53,16 @@ public sealed interface Quantity {
         }
 
         @Override
+        public double read(Unit unit) {
+            return shown.readMm(unit);
+        }
+
+        @Override
+        public Quantity finer() {
+            return new Distance(shown.finer());
+        }
+
+        @Override
         public Quantity with(double number) {
             return of(Length.ofMm(number), shown.fineness());
         }
@@ -59,11 +78,22 @@ public sealed interface Quantity {
     record Plain(double number, String unit, int decimals) implements Quantity {
         @Override
         public String in(Unit ignored) {
-            String text = BigDecimal.valueOf(number)
-                    .setScale(decimals, RoundingMode.HALF_UP)
-                    .stripTrailingZeros()
-                    .toPlainString();
+            String text = rounded().stripTrailingZeros().toPlainString();
             return unit.isEmpty() ? text : text + "\u202f" + unit;
+        }
+
+        private BigDecimal rounded() {
+            return BigDecimal.valueOf(number).setScale(decimals, RoundingMode.HALF_UP);
+        }
+
+        @Override
+        public double read(Unit ignored) {
+            return rounded().doubleValue();
+        }
+
+        @Override
+        public Quantity finer() {
+            return decimals >= MOST_DECIMALS ? this : new Plain(number, unit, decimals + 1);
         }
 
         @Override

@@ -1,18 +1,24 @@
 package itomichi.finding;
 
 import itomichi.measure.Phrase;
+import java.util.List;
 import java.util.Optional;
 
 /**
  * Something the plan has to say for itself.
  *
  * @param weight how much it matters
+ * @param stage the stage of the work at which it is put right
  * @param key a name that does not change, for instance {@code grain-across}
  * @param words cause and number in one sentence
- * @param mend a change that puts it right, if there is one
+ * @param mends changes that put it right or better, what a binder would try first first
  * @param <C> what a change is made of
  */
-public record Remark<C>(Weight weight, String key, Phrase words, Optional<Mend<C>> mend) {
+public record Remark<C>(Weight weight, Stage stage, String key, Phrase words, List<Mend<C>> mends) {
+
+    public Remark {
+        mends = List.copyOf(mends);
+    }
 
     /** Note: good to know. Caution: look again. Stop: this book cannot be made like this. */
     public enum Weight {
@@ -29,20 +35,8 @@ public record Remark<C>(Weight weight, String key, Phrase words, Optional<Mend<C
      */
     public record Mend<C>(Phrase words, C change) {}
 
-    public static <C> Remark<C> note(String key, Phrase words) {
-        return new Remark<>(Weight.NOTE, key, words, Optional.empty());
-    }
-
-    public static <C> Remark<C> caution(String key, Phrase words) {
-        return new Remark<>(Weight.CAUTION, key, words, Optional.empty());
-    }
-
-    public static <C> Remark<C> stop(String key, Phrase words) {
-        return new Remark<>(Weight.STOP, key, words, Optional.empty());
-    }
-
-    /** The same remark with a change that mends it. */
-    public Remark<C> mendedBy(Phrase words, C change) {
-        return new Remark<>(weight, key, this.words, Optional.of(new Mend<>(words, change)));
+    /** The change to be tried first. */
+    public Optional<Mend<C>> mend() {
+        return mends.stream().findFirst();
     }
 }

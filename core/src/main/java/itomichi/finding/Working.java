@@ -4,6 +4,7 @@ import itomichi.measure.Length;
 import itomichi.measure.Phrase;
 import itomichi.measure.Unit;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -26,6 +27,9 @@ public record Working(
         Source source,
         Optional<Range> range,
         List<Phrase> notes) {
+
+    /** Terms are written at most so many steps finer than they are shown by themselves. */
+    private static final int FINEST = 5;
 
     public Working {
         terms = java.util.Collections.unmodifiableMap(new LinkedHashMap<>(terms));
@@ -62,14 +66,29 @@ public record Working(
         return term;
     }
 
-    /** The sum with its numbers written in, for instance {@code 2 × 8 × 0.156 mm = 2.5 mm}. */
+    /**
+     * The sum with its numbers written in, for instance {@code 2 × 8 × 0.156 mm = 2.5 mm}: as finely as it takes for a pencil to come to
+     * the result that is shown.
+     */
     public String sum(Unit unit) {
-        String sum = formula.written(symbol -> term(symbol).value().in(unit)) + " = ";
+        Map<String, Quantity> written = new HashMap<>();
+        terms.forEach((symbol, term) -> written.put(symbol, term.value()));
+        for (int finer = 0; finer < FINEST && !comesOut(written, unit); finer++) {
+            written.replaceAll((symbol, value) -> value.finer());
+        }
+        String sum = formula.written(symbol ->
+                        written.getOrDefault(symbol, term(symbol).value()).in(unit)) + " = ";
         boolean metricInside = unit == Unit.INCH
                 && result.length().isPresent()
                 && terms.values().stream()
                         .allMatch(term -> term.value().length().isEmpty());
         return metricInside ? sum + result.in(Unit.MM) + " = " + result.in(unit) : sum + result.in(unit);
+    }
+
+    private boolean comesOut(Map<String, Quantity> written, Unit unit) {
+        double byPencil = formula.evaluate(
+                symbol -> written.getOrDefault(symbol, term(symbol).value()).read(unit));
+        return result.with(byPencil).in(unit).equals(result.in(unit));
     }
 
     /** Gathers the terms of a formula and works it out. */

@@ -16,13 +16,15 @@ import java.util.List;
  * @param leaf width of a leaf
  * @param pressing how long they were pressed
  * @param thread what lies in their folds
+ * @param threads how many threads lie side by side in the folds, where most lie
  * @param pasteIns thickness of what is to be pasted in, all of it together
  */
-public record Block(List<Signature> signatures, Length leaf, Pressing pressing, SewnIn thread, Length pasteIns) {
+public record Block(
+        List<Signature> signatures, Length leaf, Pressing pressing, SewnIn thread, int threads, Length pasteIns) {
 
     private static final Formula PRESSED = Formula.of("2 × z");
     private static final Formula FORE_EDGE = Formula.of("e + p");
-    private static final Formula SWELL = Formula.of("n × m × d × q ÷ h");
+    private static final Formula SWELL = Formula.of("n × m × d × q");
     private static final Formula SPINE = Formula.of("2 × z × (1 + k) + w");
     private static final Formula WEDGE = Formula.of("(S − T) ÷ T × 100");
     private static final Quantity BUNDLE = Quantity.of(Length.ZERO, Fineness.BUNDLE);
@@ -74,11 +76,10 @@ public record Block(List<Signature> signatures, Length leaf, Pressing pressing, 
     /** The extra thickness at the spine that the thread adds. */
     public Working swell() {
         return Working.by(SWELL)
-                .with("n", "signatures", Quantity.count(signatures.size()))
-                .with("m", "strands in each fold", Quantity.count(thread.strands()))
+                .with("n", "threads side by side in the folds, where most lie", Quantity.count(threads))
+                .with("m", "strands of each", Quantity.count(thread.strands()))
                 .with("d", "thickness of the thread", Quantity.of(thread.diameter(), Fineness.CALIPER))
                 .with("q", "share of it that does not sink in", Quantity.ratio(thread.left(), 2))
-                .with("h", "signatures that share a length of thread", Quantity.count(thread.twoOn() ? 2 : 1))
                 .from(Source.COMMON_PRACTICE)
                 .note(Phrase.of("A thread sinks further into soft paper than into hard."))
                 .gives(BUNDLE);
@@ -122,7 +123,11 @@ public record Block(List<Signature> signatures, Length leaf, Pressing pressing, 
                         "T",
                         "at the fore edge",
                         Quantity.of(Length.ofMm(foreEdge().result().number()), Fineness.BUNDLE))
-                .note(Phrase.of("Under 10 % is good, to 20 % look again (common practice)."))
+                .note(Phrase.of(
+                        "A flat back: under {} % is good, over {} % it does not close well. A round one wants a quarter to a third, and not over {} % (common practice).",
+                        Math.round(Back.FLAT.notedPercent()),
+                        Math.round(Back.FLAT.mostPercent()),
+                        Math.round(Back.ROUNDED.mostPercent())))
                 .gives(PERCENT);
     }
 }

@@ -3,9 +3,9 @@ package itomichi.gathering;
 import itomichi.measure.Fineness;
 import itomichi.measure.Length;
 import itomichi.measure.Phrase;
-import itomichi.schedule.WorkTime;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 
 /**
  * One way of dividing a book's sheets into signatures. Its figures are worked out when they are asked for: a ranking compares hundreds of
@@ -14,23 +14,43 @@ import java.util.List;
  * @param question what it answers
  * @param signatures how many, endpapers not counted
  * @param sheets in all of them, at least one in each
+ * @param place what comes before any weighing: comfortable, even and without blanks first, a caution last
  * @param drawback how much speaks against it, in no unit; the least is best, and 1 is about what makes a binder choose another
  */
-public record Split(SplitQuestion question, int signatures, int sheets, double drawback) {
+public record Split(SplitQuestion question, int signatures, int sheets, Place place, double drawback) {
 
-    /** Under this share a wedge is not felt; common practice, no published source. */
-    public static final double GOOD_WEDGE = 0.10;
+    /** No split of a later place stands before one of an earlier, however they weigh. */
+    public enum Place {
+        /** Comfortable folds, all alike, no blank pages, odd where that is wished. */
+        EVEN,
+        /** Comfortable folds. */
+        COMFORTABLE,
+        /** Folds thinner than they need be. */
+        THIN,
+        /** A fold that gapes, or a book that does not close. */
+        CAUTION
+    }
 
     /**
      * A reason.
      *
      * @param speaksFor whether it speaks for the split or against it
+     * @param weight how much it speaks against it; 0 where it speaks for it
      * @param words the reason
      */
-    public record Reason(boolean speaksFor, Phrase words) {}
+    public record Reason(boolean speaksFor, double weight, Phrase words) {
+        private static Reason in(Phrase words) {
+            return new Reason(true, 0, words);
+        }
+
+        private static Reason against(double weight, Phrase words) {
+            return new Reason(false, weight, words);
+        }
+    }
 
     static Split of(SplitQuestion question, int signatures, int sheets) {
-        return new Split(question, signatures, sheets, new Split(question, signatures, sheets, 0).weighed());
+        Split unweighed = new Split(question, signatures, sheets, Place.COMFORTABLE, 0);
+        return new Split(question, signatures, sheets, unweighed.judged(), unweighed.weighed());
     }
 
     /** Sheets in each signature. */
@@ -40,34 +60,18 @@ public record Split(SplitQuestion question, int signatures, int sheets, double d
 
     /** Thickness of the fullest folded signature. */
     public Length fold() {
-        return Length.ofMm(foldMm());
-    }
-
-    /** Creep of the fullest signature. */
-    public Length creep() {
-        return Length.ofMm(Math.PI / 2 * (most() - 1) * question.sheet().mm());
-    }
-
-    /** Swell that the thread adds. */
-    public Length swell() {
-        return Length.ofMm(swellMm());
-    }
-
-    /** Thickness at the spine. */
-    public Length spine() {
-        return Length.ofMm(spineMm());
-    }
-
-    /** Thread for the whole book, by rule of thumb. */
-    public Length thread() {
-        return question.leafHeight()
-                .times(question.thread().strands()
-                        * (question.threadHeightsEach() * sewn() + question.threadHeightsBesides()));
+        return Length.ofMm(2 * most() * question.sheet().mm());
     }
 
     /** Sheets of the fullest signature. */
     public int most() {
         return (sheets + signatures - 1) / signatures;
+    }
+
+    /** Sheets that each is filled to, where fewer would hold the pages. */
+    public Optional<Integer> filledTo() {
+        int enough = (question.sheets() + signatures - 1) / signatures;
+        return most() > enough ? Optional.of(most()) : Optional.empty();
     }
 
     /** Whether all signatures are alike. */
@@ -81,7 +85,8 @@ public record Split(SplitQuestion question, int signatures, int sheets, double d
     }
 
     double foldMm() {
-        return 2 * most() * question.sheet().mm();
+        // in whole micrometres, as it is held against what is comfortable
+        return fold().mm();
     }
 
     private int sewn() {
@@ -92,23 +97,9 @@ public record Split(SplitQuestion question, int signatures, int sheets, double d
         return sheets + (question.wish().endpapersApart() ? 2 : 0);
     }
 
-    /** Holes to punch in all. */
-    public int holes() {
-        return sewn() * question.holesEach();
-    }
-
-    /** Minutes at the bench. */
-    public double minutes() {
-        return WorkTime.minutes(sewnSheets(), holes(), holes());
-    }
-
     /** Pages that nobody asked for. */
     public int blanks() {
         return sheets * Extent.pagesPerSheet(true) - question.pages();
-    }
-
-    private double swellMm() {
-        return question.thread().swellMm(sewn());
     }
 
     private double pressedMm() {
@@ -116,96 +107,151 @@ public record Split(SplitQuestion question, int signatures, int sheets, double d
     }
 
     private double spineMm() {
-        return pressedMm() * (1 + question.pressing().spring()) + swellMm();
+        return pressedMm() * (1 + question.pressing().spring())
+                + question.thread().swellMm(question.threads().applyAsInt(sewn()));
     }
 
-    /** How much thicker the spine is than the fore edge, as a share; negative where the fore edge is the thicker. */
-    public double wedge() {
-        double foreEdgeMm = pressedMm() + question.pasteIns().mm();
-        return (spineMm() - foreEdgeMm) / foreEdgeMm;
+    /** How much thicker the spine is than the fore edge. */
+    public Wedge wedge() {
+        return new Wedge(
+                question.back(), spineMm(), pressedMm() + question.pasteIns().mm());
     }
 
-    /** What speaks against it, added up. */
+    /** Whether its folds are neither thinner nor thicker than is comfortable. */
+    boolean comfortable() {
+        return tooThick() == 0 && tooThin() == 0;
+    }
+
+    private Place judged() {
+        if (tooThick() > 0 || wedge().judgement() == Wedge.Judgement.TOO_THICK) {
+            return Place.CAUTION;
+        }
+        if (tooThin() > 0) {
+            return Place.THIN;
+        }
+        boolean asWished = !question.wish().odd() || signatures % 2 == 1;
+        return even() && blanks() == 0 && asWished ? Place.EVEN : Place.COMFORTABLE;
+    }
+
+    /** What speaks against it, added up: the weights of its reasons, without their words. */
     private double weighed() {
-        Comfort comfort = question.form().comfort();
-        double sum = 0;
-        double foldMm = foldMm();
-        if (foldMm > comfort.most().mm()) {
-            sum += 4 * Math.log(foldMm / comfort.most().mm());
-        } else if (foldMm < comfort.least().mm()) {
-            sum += 2 * Math.log(comfort.least().mm() / foldMm);
-        }
-        if (comfort.least().isMoreThan(Length.ZERO)) {
-            // among comfortable folds the middling one: few sheets make much sewing, many creep
-            double middleMm = Math.sqrt(comfort.least().mm() * comfort.most().mm());
-            sum += 0.5 * Math.abs(Math.log(foldMm / middleMm));
-        }
-        sum += 5 * Math.max(0, Math.abs(wedge()) - GOOD_WEDGE);
-        sum += even() ? 0 : 0.2;
-        sum += symmetric() ? 0 : 0.1;
-        sum += 4.0 * blanks() / question.pages();
-        sum += question.wish().odd() && signatures % 2 == 0 ? 0.6 : 0;
-        sum += 0.3 * Math.log(minutes() / 60);
-        return sum;
+        return tooThick()
+                + tooThin()
+                + offTheMiddle()
+                + 5 * wedge().excess()
+                + (even() ? 0 : 0.2)
+                + (symmetric() ? 0 : 0.1)
+                + blank()
+                + (question.wish().odd() && signatures % 2 == 0 ? 0.6 : 0)
+                + sewing();
     }
 
-    /** What speaks for and against it. */
+    private double tooThick() {
+        double mostMm = question.form().comfort().most().mm();
+        return foldMm() > mostMm ? 4 * Math.log(foldMm() / mostMm) : 0;
+    }
+
+    private double tooThin() {
+        double leastMm = question.form().comfort().least().mm();
+        return foldMm() < leastMm ? 2 * Math.log(leastMm / foldMm()) : 0;
+    }
+
+    /** Among comfortable folds the middling one: few sheets make much sewing, many creep. */
+    private double offTheMiddle() {
+        double middleMm = middleMm();
+        return middleMm > 0 ? 0.5 * Math.abs(Math.log(foldMm() / middleMm)) : 0;
+    }
+
+    private double middleMm() {
+        Comfort comfort = question.form().comfort();
+        return Math.sqrt(comfort.least().mm() * comfort.most().mm());
+    }
+
+    private double blank() {
+        return 4.0 * blanks() / question.pages();
+    }
+
+    private double sewing() {
+        return 0.2 * Math.log(sewn());
+    }
+
+    /** What speaks for and against it; the weights of what speaks against it are its {@link #drawback}. */
     public List<Reason> reasons() {
         Sharing sharing = sharing();
         List<Reason> reasons = new ArrayList<>();
         fold(reasons);
         wedge(reasons);
         if (blanks() == 0) {
-            reasons.add(new Reason(true, Phrase.of("no page stays blank")));
+            reasons.add(Reason.in(Phrase.of("no page stays blank")));
         } else {
-            reasons.add(new Reason(
-                    false,
-                    Phrase.of("{} page{} stay{} blank", blanks(), blanks() == 1 ? "" : "s", blanks() == 1 ? "s" : "")));
+            boolean one = blanks() == 1;
+            reasons.add(Reason.against(
+                    blank(), Phrase.of("{} page{} stay{} blank", blanks(), one ? "" : "s", one ? "s" : "")));
         }
         if (!even()) {
-            reasons.add(new Reason(
-                    false,
+            reasons.add(Reason.against(
+                    0.2,
                     Phrase.of(
                             "{} ha{} a sheet more",
                             sharing.fullerWords(),
                             sharing.fuller().size() == 1 ? "s" : "ve")));
         }
         if (!symmetric()) {
-            reasons.add(new Reason(false, Phrase.of("the run is not the same from both ends")));
+            reasons.add(Reason.against(0.1, Phrase.of("the run is not the same from both ends")));
         }
         if (question.wish().odd()) {
-            boolean odd = signatures % 2 == 1;
-            reasons.add(new Reason(odd, Phrase.of(odd ? "one signature is the middle" : "an even number")));
+            reasons.add(
+                    signatures % 2 == 1
+                            ? Reason.in(Phrase.of("one signature is the middle"))
+                            : Reason.against(0.6, Phrase.of("an even number")));
         }
+        reasons.add(Reason.against(sewing(), Phrase.of("{} signatures to sew", sewn())));
         return reasons;
     }
 
     private void fold(List<Reason> reasons) {
         Comfort comfort = question.form().comfort();
-        if (foldMm() > comfort.most().mm()) {
-            reasons.add(new Reason(
-                    false,
+        if (tooThick() > 0) {
+            reasons.add(Reason.against(
+                    tooThick(),
                     Phrase.of("a fold over {} gapes and creeps", comfort.most().at(Fineness.BUNDLE))));
-        } else if (foldMm() < comfort.least().mm()) {
-            reasons.add(new Reason(
-                    false,
+        } else if (tooThin() > 0) {
+            reasons.add(Reason.against(
+                    tooThin(),
                     Phrase.of(
                             "a fold under {} makes much sewing", comfort.least().at(Fineness.BUNDLE))));
         } else {
-            reasons.add(new Reason(true, Phrase.of("a comfortable fold")));
+            reasons.add(Reason.in(Phrase.of("a comfortable fold")));
+        }
+        if (offTheMiddle() > 0) {
+            reasons.add(Reason.against(
+                    offTheMiddle(),
+                    Phrase.of(
+                            "{} than a middling fold of {}",
+                            foldMm() > middleMm() ? "thicker" : "thinner",
+                            Length.ofMm(middleMm()).at(Fineness.BUNDLE))));
         }
     }
 
     private void wedge(List<Reason> reasons) {
-        long percent = Math.round(wedge() * 100);
-        if (Math.abs(wedge()) > GOOD_WEDGE) {
-            reasons.add(new Reason(
-                    false,
-                    wedge() > 0
-                            ? Phrase.of("a wedge of {}\u202f%, thick at the spine", percent)
-                            : Phrase.of("a wedge of {}\u202f%, thick at the fore edge", -percent)));
-        } else {
-            reasons.add(new Reason(true, Phrase.of("hardly a wedge")));
-        }
+        Wedge wedge = wedge();
+        long percent = Math.round(wedge.percent());
+        double weight = 5 * wedge.excess();
+        reasons.add(
+                switch (wedge.judgement()) {
+                    case FINE ->
+                        Reason.in(
+                                question.back() == Back.ROUNDED
+                                        ? Phrase.of("enough thread in it to round")
+                                        : Phrase.of("hardly a wedge"));
+                    case NOTED ->
+                        Reason.against(weight, Phrase.of("a wedge of {}\u202f%, thick at the spine", percent));
+                    case TOO_THICK ->
+                        Reason.against(weight, Phrase.of("a wedge of {}\u202f%: it does not close well", percent));
+                    case LITTLE_TO_ROUND ->
+                        Reason.against(weight, Phrase.of("a wedge of {}\u202f%: little to round", percent));
+                    case THICK_FORE_EDGE ->
+                        Reason.against(weight, Phrase.of("a wedge of {}\u202f%, thick at the fore edge", -percent));
+                });
     }
 }

@@ -1,34 +1,31 @@
 package itomichi.gathering;
 
 import itomichi.measure.Length;
+import java.util.function.IntUnaryOperator;
 
 /**
  * What a ranking of splits is asked for.
  *
  * @param pages pages wanted
  * @param sheet thickness of a sheet
- * @param leafHeight height of the book
  * @param form what the structure takes
  * @param wish what the binder prefers
  * @param thread what lies in the folds
  * @param pressing how long the signatures are pressed
+ * @param back how the back will be
  * @param pasteIns thickness of what is pasted in
- * @param holesEach holes along each fold
- * @param threadHeightsEach thread for each signature by the rule of thumb, in heights of the book
- * @param threadHeightsBesides thread besides, in heights of the book
+ * @param threads how many threads lie side by side in the folds of so many signatures, where most lie
  */
 public record SplitQuestion(
         int pages,
         Length sheet,
-        Length leafHeight,
         Form form,
         SplitWish wish,
         SewnIn thread,
         Pressing pressing,
+        Back back,
         Length pasteIns,
-        int holesEach,
-        double threadHeightsEach,
-        double threadHeightsBesides) {
+        IntUnaryOperator threads) {
 
     /** Sheets that hold the pages wanted. */
     public int sheets() {

@@ -2,14 +2,19 @@ package itomichi.gathering;
 
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.LinkedHashSet;
 import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import java.util.function.Predicate;
 
 /**
  * Ranks every sensible way of dividing sheets into signatures.
  *
  * <p>Each count of signatures gives one split with the sheets shared as evenly as can be, and, where they do not divide, a second one
- * filled up to even signatures with blank pages. What speaks against a split is added up; weights are this product's own judgement of
- * common practice. Cost: linear in the number of sheets.
+ * filled up to even signatures with blank pages. A split with a caution never stands before one without, nor one that is uneven or leaves
+ * pages blank before a comfortable even one; beyond that, what speaks against a split is added up. Weights are this product's own judgement
+ * of common practice. Cost: linear in the number of sheets.
  */
 public final class Splits {
 
@@ -17,6 +22,9 @@ public final class Splits {
     private static final double THINNEST = 0.4;
     /** Folds thicker than this share of the most comfortable thickness are not worth showing. */
     private static final double THICKEST = 2;
+
+    /** Sheets in a signature that binders ask for by name: common practice. */
+    private static final List<Integer> ASKED_FOR = List.of(4, 5, 6, 8);
 
     private Splits() {}
 
@@ -27,8 +35,25 @@ public final class Splits {
             candidates = candidates(question, false);
         }
         return candidates.stream()
-                .sorted(Comparator.comparingDouble(Split::drawback).thenComparingInt(Split::signatures))
+                .sorted(Comparator.comparing(Split::place)
+                        .thenComparingDouble(Split::drawback)
+                        .thenComparingInt(Split::signatures))
                 .toList();
+    }
+
+    /** So many are compared, and what a binder looks for besides: the best that is even, and the best of 4, 5, 6 and 8 sheets that is comfortable. */
+    public static List<Split> shown(List<Split> ranked, int most) {
+        Set<Split> shown = new LinkedHashSet<>(ranked.subList(0, Math.min(most, ranked.size())));
+        first(ranked, Split::even).ifPresent(shown::add);
+        for (int sheets : ASKED_FOR) {
+            first(ranked, split -> split.most() == sheets && split.comfortable())
+                    .ifPresent(shown::add);
+        }
+        return ranked.stream().filter(shown::contains).toList();
+    }
+
+    private static Optional<Split> first(List<Split> ranked, Predicate<Split> looked) {
+        return ranked.stream().filter(looked).findFirst();
     }
 
     private static List<Split> candidates(SplitQuestion question, boolean sensible) {
@@ -50,6 +75,15 @@ public final class Splits {
             int fixed = wish.sheetsEach().orElse(full);
             if (fixed > full && (long) fixed * (n - 1) < sheets) {
                 add(candidates, Split.of(question, n, n * fixed), sensible);
+            }
+        }
+        for (int each : ASKED_FOR) {
+            int n = (sheets + each - 1) / each;
+            boolean dividedSo = n > 0 && (sheets + n - 1) / n == each;
+            boolean mayBe =
+                    n >= form.fewest() && n <= form.most() && wish.signatures().orElse(n) == n;
+            if (!dividedSo && mayBe) {
+                add(candidates, Split.of(question, n, n * each), sensible);
             }
         }
         return candidates;

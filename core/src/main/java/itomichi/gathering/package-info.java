@@ -3,7 +3,7 @@
  *
  * <p>Read {@link itomichi.gathering.Signature} first.
  *
- * <p>Uses measure, finding, schedule.
+ * <p>Uses measure, finding.
  */
 @NullMarked
 package itomichi.gathering;

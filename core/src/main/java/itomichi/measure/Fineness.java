@@ -35,7 +35,7 @@ public enum Fineness {
     }
 
     /** The next finer way of showing; the finest is its own. */
-    private Fineness finer() {
+    Fineness finer() {
         return switch (this) {
             case THREAD -> CUT;
             case CUT -> MARK;
@@ -57,9 +57,27 @@ public enum Fineness {
         return number + THIN + unit.symbol();
     }
 
-    private String millimetres(Length length) {
+    /** The length that is read off what is shown, mm. */
+    double readMm(Length length, Unit unit) {
+        double parts = inchParts == 0 ? Math.pow(10, decimals()) : inchParts;
+        double mm = unit == Unit.MM
+                ? rounded(length).doubleValue()
+                : Math.round(length.micrometres() * parts / Length.PER_INCH) / parts * Length.PER_INCH / 1000;
+        boolean vanished = mm == 0 && length.micrometres() != 0 && this != HAIR;
+        return vanished ? finer().readMm(length, unit) : mm;
+    }
+
+    private int decimals() {
+        return this == HAIR ? 4 : 3;
+    }
+
+    private BigDecimal rounded(Length length) {
         BigDecimal steps = BigDecimal.valueOf(length.micrometres(), 3).divide(stepMm, 0, RoundingMode.HALF_UP);
-        BigDecimal rounded = steps.multiply(stepMm);
+        return steps.multiply(stepMm);
+    }
+
+    private String millimetres(Length length) {
+        BigDecimal rounded = rounded(length);
         return rounded.stripTrailingZeros().scale() <= 0
                 ? rounded.setScale(0, RoundingMode.UNNECESSARY).toPlainString()
                 : rounded.toPlainString();
@@ -67,9 +85,8 @@ public enum Fineness {
 
     private String inches(Length length) {
         if (inchParts == 0) {
-            int places = this == HAIR ? 4 : 3;
             return BigDecimal.valueOf(length.micrometres())
-                    .divide(BigDecimal.valueOf(Length.PER_INCH), places, RoundingMode.HALF_UP)
+                    .divide(BigDecimal.valueOf(Length.PER_INCH), decimals(), RoundingMode.HALF_UP)
                     .toPlainString();
         }
         long parts = Math.round(length.micrometres() * (double) inchParts / Length.PER_INCH);

@@ -12,4 +12,14 @@ public record Shown(Length length, Fineness fineness) {
     public String in(Unit unit) {
         return fineness.show(length, unit);
     }
+
+    /** The length that is read off that text, mm. */
+    public double readMm(Unit unit) {
+        return fineness.readMm(length, unit);
+    }
+
+    /** The same, shown one step finer; the finest is its own. */
+    public Shown finer() {
+        return new Shown(length, fineness.finer());
+    }
 }

@@ -23,6 +23,16 @@ public sealed interface Frame permits FoldFrame, StabFrame {
     /** From the signature of this hole to the one below it, across the spine. */
     double pitchMm(Hole hole);
 
+    /** From the signature of this hole to the one so many below it. */
+    default double pitchMm(Hole hole, int down) {
+        int lower = hole.signature() - down;
+        return down == 1 || lower < 1
+                ? pitchMm(hole)
+                : at(new Spot(hole, Face.OUTSIDE)).yMm()
+                        - at(new Spot(new Hole(lower, hole.station()), Face.OUTSIDE))
+                                .yMm();
+    }
+
     /** Thickness of the support that a run goes over; 0 where none lies under it. */
     double liftMm(Run run);
 

@@ -4,11 +4,24 @@ import java.util.List;
 import java.util.function.UnaryOperator;
 
 /**
- * The knot near head or tail that ties a signature to the one below: down, round, and through its own loop.
+ * The knot near head or tail that ties a signature to what lies below: down, round, and through its own loop.
  *
  * @param hole the hole it came out of
+ * @param down how many signatures below lies the one whose stitch it goes round; 1 where every signature is tied to the next
  */
-public record Kettle(Hole hole) implements OutsideTurn {
+public record Kettle(Hole hole, int down) implements OutsideTurn {
+
+    /** @throws IllegalArgumentException if it would not go down */
+    public Kettle {
+        if (down < 1) {
+            throw new IllegalArgumentException("A kettle goes down at least one signature; read " + down);
+        }
+    }
+
+    /** Tied to the signature below. */
+    public Kettle(Hole hole) {
+        this(hole, 1);
+    }
 
     @Override
     public <T> T match(Cases<T> cases) {
@@ -17,7 +30,7 @@ public record Kettle(Hole hole) implements OutsideTurn {
 
     @Override
     public Move at(UnaryOperator<Hole> hole) {
-        return new Kettle(hole.apply(this.hole));
+        return new Kettle(hole.apply(this.hole), down);
     }
 
     @Override
@@ -27,11 +40,11 @@ public record Kettle(Hole hole) implements OutsideTurn {
 
     @Override
     public double lengthMm(Frame frame) {
-        return 2 * frame.pitchMm(hole) + 2 * Math.PI * frame.threadMm() * 1.5;
+        return 2 * frame.pitchMm(hole, down) + 2 * Math.PI * frame.threadMm() * 1.5;
     }
 
     @Override
     public List<Point3> trace(Frame frame) {
-        return Turns.below(frame, hole, frame.at(start()), 3, Math.PI * frame.threadMm());
+        return Turns.below(frame.pitchMm(hole, down), frame.at(start()), 3, Math.PI * frame.threadMm());
     }
 }

@@ -32,6 +32,6 @@ public record Link(Hole hole) implements OutsideTurn {
 
     @Override
     public List<Point3> trace(Frame frame) {
-        return Turns.below(frame, hole, frame.at(start()), 1, Math.PI * frame.threadMm());
+        return Turns.below(frame.pitchMm(hole), frame.at(start()), 1, Math.PI * frame.threadMm());
     }
 }

@@ -11,6 +11,7 @@ final class NotationReader {
     private static final Pattern PASS = Pattern.compile("([-+v^])(\\d{1,4})");
     private static final Pattern RUN_TO = Pattern.compile("~(\\d{1,4})");
     private static final Pattern SECTION = Pattern.compile("s(\\d{1,4}):");
+    private static final Pattern KETTLE = Pattern.compile("kettle([2-9]?)");
     private static final Pattern TIE = Pattern.compile("tie([1-9]?)");
 
     private @Nullable PathBuilder builder;
@@ -120,6 +121,12 @@ final class NotationReader {
             path().tie(tie.group(1).isEmpty() ? Knot.USUAL_TURNS : Integer.parseInt(tie.group(1)));
             return "";
         }
+        Matcher kettle = KETTLE.matcher(item);
+        if (kettle.matches()) {
+            return outside(
+                    "kettle",
+                    new Kettle(here.hole(), kettle.group(1).isEmpty() ? 1 : Integer.parseInt(kettle.group(1))));
+        }
         for (Edge edge : Edge.values()) {
             if (edge.word().equals(item)) {
                 return edge(edge, here);
@@ -129,7 +136,6 @@ final class NotationReader {
             case "cut" -> taken(path().cut());
             case "join" -> taken(path().join(Knot.USUAL_TURNS));
             case "link" -> outside(item, new Link(here.hole()));
-            case "kettle" -> outside(item, new Kettle(here.hole()));
             case "over" -> outside(item, new Over(here.hole()));
             case "board" -> outside(item, new Board(here.hole()));
             case "under" ->

@@ -55,7 +55,7 @@ final class NotationWriter implements Move.Cases<Integer> {
 
     @Override
     public Integer kettle(Kettle kettle) {
-        return add("kettle");
+        return add(kettle.down() == 1 ? "kettle" : "kettle" + kettle.down());
     }
 
     @Override

@@ -62,6 +62,11 @@ public final class PathBuilder {
         return then(new Kettle(here().hole()));
     }
 
+    /** Ties to the signature so many below. */
+    public PathBuilder kettle(int down) {
+        return then(new Kettle(here().hole(), down));
+    }
+
     /** Adds any other move. */
     public PathBuilder then(Move move) {
         moves.add(move);

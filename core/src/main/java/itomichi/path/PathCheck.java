@@ -180,7 +180,7 @@ public final class PathCheck {
     private static Optional<Integer> tiedUpper(Move move) {
         int from = move.start().hole().signature();
         int to = move.end().hole().signature();
-        if (Math.abs(from - to) == 1) {
+        if (from != to) {
             return Optional.of(Math.max(from, to));
         }
         return move.holdsBelow() ? Optional.of(from) : Optional.empty();

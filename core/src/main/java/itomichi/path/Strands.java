@@ -75,17 +75,17 @@ public final class Strands implements Move.Cases<List<Strand>> {
 
     @Override
     public List<Strand> link(Link link) {
-        return List.of(loop(link, Kind.LINK, LOOP_MM));
+        return List.of(loop(link, Kind.LINK, LOOP_MM, frame.pitchMm(link.hole())));
     }
 
     @Override
     public List<Strand> kettle(Kettle kettle) {
-        return List.of(loop(kettle, Kind.KETTLE, 2 * LOOP_MM));
+        return List.of(loop(kettle, Kind.KETTLE, 2 * LOOP_MM, frame.pitchMm(kettle.hole(), kettle.down())));
     }
 
-    private Strand loop(Move move, Kind kind, double halfMm) {
+    private Strand loop(Move move, Kind kind, double halfMm, double downMm) {
         Point a = at(move.start());
-        double below = PULLED_PITCHES * frame.pitchMm(move.start().hole());
+        double below = PULLED_PITCHES * downMm;
         return strand(
                 move.start(),
                 kind,

@@ -23,7 +23,7 @@ public record Supports(Set<Integer> taped, Length tape, Length cord, Length boar
 
     /** What a tape between these neighbouring stations lifts a thread by, mm; 0 where none lies there. */
     double liftMm(Run run) {
-        if (taped.isEmpty() || run.face() != Face.OUTSIDE || run.climbs()) {
+        if (taped.isEmpty() || run.face() != Face.OUTSIDE) {
             return 0;
         }
         int low = Math.min(run.from().station(), run.to().station());

@@ -34,9 +34,9 @@ final class Turns {
         return points;
     }
 
-    /** Down to the signature below, so many turns there, and back. */
-    static List<Point3> below(Frame frame, Hole hole, Point3 here, int turns, double turnMm) {
-        Point3 below = new Point3(here.xMm(), here.yMm() - frame.pitchMm(hole), here.zMm());
+    /** Down so far to a signature below, so many turns there, and back. */
+    static List<Point3> below(double downMm, Point3 here, int turns, double turnMm) {
+        Point3 below = new Point3(here.xMm(), here.yMm() - downMm, here.zMm());
         List<Point3> points = new ArrayList<>(turns * CORNERS + 3);
         points.add(here);
         points.addAll(at(below, turns, turnMm));

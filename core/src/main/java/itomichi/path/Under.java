@@ -66,7 +66,8 @@ public record Under(Hole from, Hole to) implements Move {
         Point3 b = frame.at(end());
         List<Point3> points = new ArrayList<>();
         points.add(a);
-        points.addAll(Turns.below(frame, from, a.along((b.xMm() - a.xMm()) / 2), 1, Math.PI * frame.threadMm()));
+        points.addAll(
+                Turns.below(frame.pitchMm(from), a.along((b.xMm() - a.xMm()) / 2), 1, Math.PI * frame.threadMm()));
         points.add(b);
         return points;
     }

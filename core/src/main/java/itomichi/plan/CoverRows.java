@@ -1,5 +1,9 @@
 package itomichi.plan;
 
+import itomichi.finding.Formula;
+import itomichi.finding.Quantity;
+import itomichi.finding.Source;
+import itomichi.finding.Working;
 import itomichi.gathering.Block;
 import itomichi.measure.Fineness;
 import itomichi.measure.Length;
@@ -15,6 +19,10 @@ import java.util.Optional;
 /** Divides the spine of a cover that is sewn through, by the school that is wanted and by every other. */
 final class CoverRows {
 
+    private static final Formula LOOSE = Formula.of("L + 2 × r");
+    /** Left at each side of a loose stack: common practice. */
+    private static final Length ROOM = Length.ofMm(3);
+
     private final BookSpec spec;
     private final RowScheme.Spine spine;
     private final boolean pairs;
@@ -28,16 +36,38 @@ final class CoverRows {
             boolean two = pairs && i + 1 < thicknesses.size();
             lines.add(two ? thicknesses.get(i).plus(thicknesses.get(i + 1)) : thicknesses.get(i));
         }
-        this.spine = new RowScheme.Spine(spec.cover().spine().orElse(width(block)), lines);
+        this.spine = new RowScheme.Spine(width(spec, block), lines);
     }
 
     RowScheme.Spine spine() {
         return spine;
     }
 
-    /** Width of a spine that goes round the whole block: at the folds, and the room for what is pasted in. */
-    static Length width(Block block) {
+    /** Width of the spine of a cover: as it is at hand, or made to the loose stack, or to the block. */
+    static Length width(BookSpec spec, Block block) {
+        return spec.cover()
+                .spine()
+                .or(() -> toLooseStack(spec, block).map(Working::length))
+                .orElseGet(() -> natural(block));
+    }
+
+    /** At the folds, and the room for what is pasted in. */
+    private static Length natural(Block block) {
         return block.spine().length().plus(block.pasteIns());
+    }
+
+    /** The school of those who make albums: as wide as the loose stack, and room at each side. Common practice, no published source. */
+    static Optional<Working> toLooseStack(BookSpec spec, Block block) {
+        return spec.cover()
+                .loose()
+                .map(stack -> Working.by(LOOSE)
+                        .with("L", "the loose stack, as measured", Quantity.of(stack, Fineness.BUNDLE))
+                        .with("r", "room at each side", Quantity.of(ROOM, Fineness.BUNDLE))
+                        .from(Source.COMMON_PRACTICE)
+                        .note(Phrase.of(
+                                "Made to the pressed block it would be {}.",
+                                natural(block).at(Fineness.BUNDLE)))
+                        .gives(Quantity.of(Length.ZERO, Fineness.BUNDLE)));
     }
 
     /** What each signature takes of the spine, its share of the room for paste-ins included; all together the natural width. */
@@ -63,7 +93,17 @@ final class CoverRows {
                 spec.cover().height().orElse(leaf.plus(spec.cover().square().times(2)));
         Length over = height.minus(leaf);
         Length head = spec.cover().headSquare().orElse(over.times(0.5));
-        return new Holes.InCover(rows, pairs, schools(hole), height, head, over.minus(head), hole, natural(), unfit);
+        return new Holes.InCover(
+                rows,
+                pairs,
+                schools(hole),
+                height,
+                head,
+                over.minus(head),
+                hole,
+                natural(),
+                spec.cover().stuff(),
+                unfit);
     }
 
     private List<Holes.School> schools(Length hole) {

@@ -6,6 +6,7 @@ import itomichi.finding.Figure;
 import itomichi.finding.Formula;
 import itomichi.finding.Quantity;
 import itomichi.finding.Source;
+import itomichi.finding.Stage;
 import itomichi.finding.Working;
 import itomichi.gathering.Block;
 import itomichi.gathering.Extent;
@@ -16,7 +17,9 @@ import itomichi.measure.Phrase;
 import itomichi.spec.BookSpec;
 import itomichi.structure.ThumbRule;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
+import java.util.Optional;
 
 /** Gathers the figures of the band in the order of the work. */
 public final class Figures {
@@ -33,6 +36,7 @@ public final class Figures {
 
     private final BookSpec spec;
     private final List<Figure> figures = new ArrayList<>();
+    private Stage stage = Stage.PAPER;
 
     private Figures(BookSpec spec) {
         this.spec = spec;
@@ -43,22 +47,37 @@ public final class Figures {
         Figures figures = new Figures(worked.spec());
         figures.addSheets(worked.gathered(), worked.papers());
         figures.addThickness(worked.gathered(), worked.papers());
+        figures.at(Stage.STATIONS);
         worked.holes().ifPresent(made -> new HoleFigures(worked.spec(), figures).add(made));
-        worked.sewing()
-                .ifPresentOrElse(
-                        sewing -> figures.add(
-                                        "thread-thickness",
-                                        "Thread thickness",
-                                        worked.thicknesses().thread())
-                                .add("thread", "Thread to cut", sewing.need().cut()),
-                        () -> figures.addThreadByRule(worked.gathered()));
+        figures.at(Stage.THREAD);
+        if (worked.sewing().isPresent()) {
+            figures.add(
+                    "thread-thickness", "Thread thickness", worked.thicknesses().thread());
+        }
+        thread(worked)
+                .ifPresent(thread -> figures.add(
+                        "thread", worked.sewing().isPresent() ? "Thread to cut" : "Thread, by rule", thread));
+        figures.at(Stage.GATHER);
         worked.cover().ifPresent(figures::addCover);
-        figures.add("time", "At the bench", worked.time());
+        worked.gathered()
+                .folded()
+                .filter(folded -> worked.cover().isPresent()
+                        && worked.spec().cover().spine().isEmpty())
+                .flatMap(folded -> CoverRows.toLooseStack(worked.spec(), folded.block()))
+                .ifPresent(spine -> figures.add("cover-spine", "Spine of the cover", spine));
+        figures.at(Stage.SEW).add("time", "At the bench", worked.time());
+        figures.figures.sort(Comparator.comparing(Figure::stage));
         return figures.figures;
     }
 
+    /** What is added next belongs to that stage. */
+    private Figures at(Stage next) {
+        stage = next;
+        return this;
+    }
+
     Figures add(Figure figure) {
-        figures.add(figure);
+        figures.add(figure.at(stage));
         return this;
     }
 
@@ -70,11 +89,11 @@ public final class Figures {
         boolean folded = gathered.folded().isPresent();
         gathered.folded()
                 .filter(signatures -> signatures.sheets() != spec.extent().sheets(true))
-                .ifPresentOrElse(
-                        signatures -> figures.add(splitSheets(signatures)), () -> addSheetsByPages(gathered, folded));
+                .ifPresentOrElse(signatures -> add(splitSheets(signatures)), () -> addSheetsByPages(gathered, folded));
         gathered.folded()
                 .filter(signatures -> spec.bound().form().most() > 1)
-                .ifPresent(signatures -> figures.add(signatures(signatures)));
+                .ifPresent(signatures ->
+                        at(Stage.GATHER).add(signatures(signatures)).at(Stage.PAPER));
         addSheetSize(gathered, folded);
         addStock(papers);
     }
@@ -137,7 +156,7 @@ public final class Figures {
                         cutHeight().at(Fineness.CUT),
                         spec.papers().trim().equals(Length.ZERO) ? "" : " with the trim"))
                 .gives(Quantity.of(Length.ZERO, Fineness.CUT));
-        figures.add(Figure.shownAs(
+        add(Figure.shownAs(
                 "unfolded",
                 folded ? "Sheet, unfolded" : "Sheet",
                 working,
@@ -205,6 +224,7 @@ public final class Figures {
                             : papers.get(i).paper().paper().name(),
                     papers.get(i).thickness());
         }
+        at(Stage.GATHER);
         gathered.match(this::addFolds, singly -> add("block", "Stack, pressed", singly.thickness()));
     }
 
@@ -227,29 +247,32 @@ public final class Figures {
                 .add("wedge", "Wedge", block.wedge());
     }
 
-    /** What thread the rule of thumb cuts, where the path cannot be worked out yet. */
-    private void addThreadByRule(Gathered gathered) {
-        ThumbRule rule = spec.bound().threadRule(spec.stations().count(), gathered.signatures());
+    /** Thread to cut: by the path, or by the rule of thumb where the path cannot be worked out; nothing where none is used. */
+    static Optional<Working> thread(WorkedBook worked) {
+        return worked.sewing()
+                .map(sewing -> sewing.need().cut())
+                .or(() -> threadByRule(worked.spec(), worked.gathered()));
+    }
+
+    private static Optional<Working> threadByRule(BookSpec spec, Gathered gathered) {
+        ThumbRule rule = spec.bound().threadRule(spec.stations().count(), gathered.signatures(), spec.variant());
         if (rule.highHeights() <= 0) {
-            return;
+            return Optional.empty();
         }
         Quantity thread = Quantity.of(Length.ZERO, Fineness.THREAD);
         double heightMm = spec.leaf().height().mm() * spec.thread().strands();
-        add(
-                "thread",
-                "Thread, by rule",
-                Working.by(THREAD_BY_RULE)
-                        .with("k", "strands", Quantity.count(spec.thread().strands()))
-                        .with("r", "heights of the book", Quantity.ratio(rule.heights(), 1))
-                        .with("H", "height of the book", Quantity.of(spec.leaf().height(), Fineness.CUT))
-                        .from(Source.COMMON_PRACTICE)
-                        .between(thread.with(rule.lowHeights() * heightMm), thread.with(rule.highHeights() * heightMm))
-                        .note(Phrase.of("Rule of thumb: {}.", rule.words()))
-                        .gives(thread));
+        return Optional.of(Working.by(THREAD_BY_RULE)
+                .with("k", "strands", Quantity.count(spec.thread().strands()))
+                .with("r", "heights of the book", Quantity.ratio(rule.heights(), 1))
+                .with("H", "height of the book", Quantity.of(spec.leaf().height(), Fineness.CUT))
+                .from(Source.COMMON_PRACTICE)
+                .between(thread.with(rule.lowHeights() * heightMm), thread.with(rule.highHeights() * heightMm))
+                .note(Phrase.of("Rule of thumb: {}.", rule.words()))
+                .gives(thread));
     }
 
     private void addCover(SoftCover cover) {
-        figures.add(Figure.shownAs(
+        add(Figure.shownAs(
                 "cover",
                 "Soft cover, flat",
                 cover.width(),

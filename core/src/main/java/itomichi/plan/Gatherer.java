@@ -13,9 +13,10 @@ import itomichi.gathering.Splits;
 import itomichi.measure.Length;
 import itomichi.spec.BookSpec;
 import itomichi.spec.GatherWish;
-import itomichi.structure.Structure;
+import itomichi.structure.FoldThreads;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.function.IntUnaryOperator;
 
 /** Gathers a book's sheets as its binder wants it, or in the best way where nothing was settled. */
 public final class Gatherer {
@@ -23,51 +24,50 @@ public final class Gatherer {
     private final BookSpec spec;
     private final Thicknesses thicknesses;
     private final SewnIn thread;
+    private final IntUnaryOperator threads;
 
-    private Gatherer(BookSpec spec, Thicknesses thicknesses) {
+    private Gatherer(BookSpec spec, Thicknesses thicknesses, HolePlaces places) {
         this.spec = spec;
         this.thicknesses = thicknesses;
         this.thread = new SewnIn(
                 thicknesses.strand(),
                 spec.thread().strands(),
-                spec.paper().kind().threadLeft(),
-                spec.gathering().twoOn());
+                spec.paper().kind().threadLeft());
+        // where it cannot be sewn as it is, one thread in each fold is what most ways leave
+        this.threads = ThreadOrder.sewn(spec, places)
+                .<IntUnaryOperator>map(sewn -> new FoldThreads(
+                        sewn, ThreadOrder.choice(spec, sewn, spec.bound().form().fewest(), places)))
+                .orElse(IntUnaryOperator.identity());
     }
 
     /** The sheets of a book as they are gathered. */
     public static Gathered gather(BookSpec spec) {
-        return gather(spec, Thicknesses.of(spec));
+        return gather(spec, Thicknesses.of(spec), HolePlaces.of(spec));
     }
 
-    /** The sheets of a book as they are gathered, its papers and thread being so thick. */
-    static Gathered gather(BookSpec spec, Thicknesses thicknesses) {
-        return new Gatherer(spec, thicknesses).gather();
+    /** The sheets of a book as they are gathered, its papers and thread being so thick and its holes lying there. */
+    static Gathered gather(BookSpec spec, Thicknesses thicknesses, HolePlaces places) {
+        return new Gatherer(spec, thicknesses, places).gather();
     }
 
     /** Every sensible split of the book's pages into signatures, the best first; empty where its sheets are not folded. */
     public static List<Split> splits(BookSpec spec) {
         return spec.bound().form().folded()
-                ? Splits.rank(new Gatherer(spec, Thicknesses.of(spec)).question())
+                ? Splits.rank(new Gatherer(spec, Thicknesses.of(spec), HolePlaces.of(spec)).question())
                 : List.of();
     }
 
     private SplitQuestion question() {
-        Structure bound = spec.bound();
-        int holes = spec.stations().count();
-        double one = bound.threadRule(holes, 1).heights();
-        double each = bound.threadRule(holes, 2).heights() - one;
         return new SplitQuestion(
                 spec.pages(),
                 thicknesses.sheet(0),
-                spec.leaf().height(),
-                bound.form(),
+                spec.bound().form(),
                 spec.gathering().wish(),
                 thread,
                 spec.gathering().pressing(),
+                spec.back(),
                 spec.gathering().pasteIns(),
-                holes,
-                each,
-                one - each);
+                threads);
     }
 
     private Gathered gather() {
@@ -94,6 +94,7 @@ public final class Gatherer {
                         spec.leaf().width(),
                         spec.gathering().pressing(),
                         thread,
+                        threads.applyAsInt(signatures.size()),
                         spec.gathering().pasteIns()));
     }
 
@@ -105,7 +106,9 @@ public final class Gatherer {
         if (spec.gathering().chosen().isPresent()) {
             GatherWish.Chosen chosen = spec.gathering().chosen().get();
             int signatures = Math.min(Math.max(chosen.signatures(), form.fewest()), form.most());
-            int full = (sheets + signatures - 1) / signatures;
+            int full = Math.max(
+                    (sheets + signatures - 1) / signatures,
+                    chosen.filled() ? chosen.sheetsEach().orElse(1) : 1);
             return chosen.filled() || sheets < signatures
                     ? Sharing.of(signatures * full, signatures)
                     : Sharing.of(sheets, signatures);

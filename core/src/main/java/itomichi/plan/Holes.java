@@ -1,5 +1,6 @@
 package itomichi.plan;
 
+import itomichi.cover.CoverStuff;
 import itomichi.finding.Working;
 import itomichi.gathering.Gathered;
 import itomichi.measure.Length;
@@ -12,6 +13,7 @@ import itomichi.spec.HoleWish;
 import itomichi.station.Catching;
 import itomichi.station.Level;
 import itomichi.station.Role;
+import itomichi.station.RowFault;
 import itomichi.station.Rows;
 import itomichi.station.SideHole;
 import itomichi.station.Stations;
@@ -146,6 +148,7 @@ public sealed interface Holes {
      * @param tail how far at the tail
      * @param hole width of its widest hole
      * @param natural width of the spine that the signatures take as they lie
+     * @param stuff what it is made of
      * @param unfit why the rows that are wanted cannot be laid; nothing where they are
      */
     record InCover(
@@ -157,7 +160,13 @@ public sealed interface Holes {
             Length tail,
             Length hole,
             Length natural,
+            CoverStuff stuff,
             Optional<Phrase> unfit) {
+
+        /** What is wrong with rows across this cover. */
+        public List<RowFault> faults(Rows laid) {
+            return RowFault.judge(laid, hole, stuff.words(), stuff.between());
+        }
 
         /** The rows that equal gaps would give on this spine. */
         public Optional<Rows> equalGaps() {

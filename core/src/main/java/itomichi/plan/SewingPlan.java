@@ -10,6 +10,7 @@ import itomichi.path.StitchPattern;
 import itomichi.path.ThreadPath;
 import itomichi.spec.BookSpec;
 import itomichi.structure.Stitching;
+import itomichi.structure.ThumbRule;
 import java.util.List;
 
 /**
@@ -63,6 +64,15 @@ public record SewingPlan(
     /** The same book sewn by another way through the same holes, as one that strayed may have to; that way is checked by itself. */
     public SewingPlan by(ThreadPath other) {
         return checked(spec, stitching, choice, frame, new Joins(other, joins));
+    }
+
+    /** The rule of thumb for its thread. */
+    public ThumbRule rule() {
+        return rule(spec, choice);
+    }
+
+    static ThumbRule rule(BookSpec spec, Stitching.Choice choice) {
+        return spec.bound().threadRule(choice.stations(), choice.signatures(), choice.variant());
     }
 
     /** Holes of one signature, or of the block. */

@@ -38,7 +38,9 @@ final class SideHoles {
             Map<Integer, Integer> sewn) {
         Length height = spec.leaf().height();
         List<SideHole> holes = places.holes();
-        Length thickness = block.thickness().length();
+        // the covers are pierced with the sheets
+        Length covers = spec.cover().wanted() ? spec.cover().thickness().times(2) : Length.ZERO;
+        Length thickness = block.thickness().length().plus(covers);
         List<HoleGroup> groups = groups(spec, holes, strand, thickness, sewn);
         return new Holes.ThroughSide(
                 holes,
@@ -62,12 +64,14 @@ final class SideHoles {
         Length crease = farthest.plus(thickness.times(0.5));
         return Working.by(CREASE)
                 .with("e", "holes farthest from the spine", Quantity.of(farthest, Fineness.MARK))
-                .with("T", "thickness of the block", Quantity.of(thickness, Fineness.BUNDLE))
+                .with("T", "thickness of the block, its covers with it", Quantity.of(thickness, Fineness.BUNDLE))
                 .from(Source.COMMON_PRACTICE)
                 .note(Phrase.of(
                         "Of a leaf {} wide, {} can be read and written on.",
                         spec.leaf().width().at(Fineness.CUT),
-                        spec.leaf().width().minus(crease).at(Fineness.CUT)))
+                        spec.leaf().width().isMoreThan(crease)
+                                ? spec.leaf().width().minus(crease).at(Fineness.CUT)
+                                : "nothing"))
                 .gives(Quantity.of(Length.ZERO, Fineness.MARK));
     }
 

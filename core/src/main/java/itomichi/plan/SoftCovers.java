@@ -25,7 +25,7 @@ final class SoftCovers {
                 spec.leaf().width(),
                 spec.leaf().height(),
                 spec.leaf().trimmed() ? Length.ZERO : thickest.creep().length(),
-                one ? fold : spec.cover().spine().orElse(CoverRows.width(folded.block())),
+                one ? fold : CoverRows.width(spec, folded.block()),
                 spec.cover().square(),
                 spec.cover().height());
     }

@@ -62,6 +62,11 @@ public record ThreadNeed(Working cut, List<Length> pieces) {
         return new ThreadNeed(working(spec, choice, path, frame, threads.size()), pieces);
     }
 
+    /** What is cut of each strand besides what is sewn: both tails, and what is folded back through the needle, mm. */
+    static double besidesMm(BookSpec.Sewing sewing) {
+        return 2 * sewing.tail().mm() + NEEDLE.mm();
+    }
+
     private static Working working(BookSpec spec, Stitching.Choice choice, ThreadPath path, Frame frame, int threads) {
         Map<SpentOn, Double> sums = new EnumMap<>(SpentOn.class);
         for (Move move : path.moves()) {
@@ -73,7 +78,7 @@ public record ThreadNeed(Working cut, List<Length> pieces) {
         double tiesMm = sums.getOrDefault(SpentOn.TIE, 0.0);
         long passes = path.moves().stream().filter(Move::passes).count();
         BookSpec.Sewing sewing = spec.thread();
-        double fixedMm = threads * (2 * sewing.tail().mm() + NEEDLE.mm());
+        double fixedMm = threads * besidesMm(sewing);
         double sewnMm = runsMm + passesMm + knotsMm + tiesMm;
         double cutMm = sewing.strands() * (sewnMm * (1 + sewing.slackPercent() / 100) + fixedMm);
         return Working.by(CUT)
@@ -90,15 +95,13 @@ public record ThreadNeed(Working cut, List<Length> pieces) {
                 .between(
                         thread(sewing.strands() * (sewnMm + fixedMm)),
                         thread(sewing.strands() * (sewnMm * (1 + 2 * sewing.slackPercent() / 100) + fixedMm)))
-                .note(rule(spec, choice, path, cutMm))
+                .note(rule(spec, choice, cutMm))
                 .gives(THREAD);
     }
 
-    private static Phrase rule(BookSpec spec, Stitching.Choice choice, ThreadPath path, double cutMm) {
+    private static Phrase rule(BookSpec spec, Stitching.Choice choice, double cutMm) {
         double heights = spec.leaf().height().mm();
-        int signatures =
-                path.moves().get(path.moves().size() - 1).start().hole().signature();
-        ThumbRule rule = spec.bound().threadRule(choice.stations(), signatures);
+        ThumbRule rule = SewingPlan.rule(spec, choice);
         return Phrase.of(
                 "This is {} heights of the book{}. Rule of thumb: {} (common practice), {} to {}.",
                 round(cutMm / spec.thread().strands() / heights),

@@ -66,8 +66,9 @@ public sealed interface ThreadOrder {
 
     /** The order in which a book is sewn. */
     static ThreadOrder of(BookSpec spec, Gathered gathered, HolePlaces places) {
-        Optional<Stitching> sewn = spec.stitching().filter(way -> way.takesStations(places.counted(), spec.variant()));
-        return sewn.map(stitching -> of(spec, gathered, places, stitching)).orElseGet(Unsewn::new);
+        return sewn(spec, places)
+                .map(stitching -> of(spec, gathered, places, stitching))
+                .orElseGet(Unsewn::new);
     }
 
     private static ThreadOrder of(BookSpec spec, Gathered gathered, HolePlaces places, Stitching stitching) {
@@ -75,14 +76,24 @@ public sealed interface ThreadOrder {
         if (signatures * places.counted() > MOST_HOLES) {
             return new TooLarge();
         }
+        Stitching.Choice choice = choice(spec, stitching, signatures, places);
+        return new Found(stitching, choice, stitching.stitch(choice));
+    }
+
+    /** How a book is sewn through holes there; nothing where it is not, or cannot be. */
+    static Optional<Stitching> sewn(BookSpec spec, HolePlaces places) {
+        return spec.stitching().filter(way -> way.takesStations(places.counted(), spec.variant()));
+    }
+
+    /** What is chosen of the way a book is sewn, with so many signatures. */
+    static Stitching.Choice choice(BookSpec spec, Stitching stitching, int signatures, HolePlaces places) {
         List<SideHole> side = places.match(List::of, folds -> List.of(), HolePlaces.ThroughSide::holes);
-        Stitching.Choice choice = new Stitching.Choice(
+        return new Stitching.Choice(
                 signatures,
                 places.counted(),
                 side,
                 spec.variant(),
                 stitching.choosesKnot() ? spec.thread().knot() : Face.INSIDE,
                 spec.thread().turns());
-        return new Found(stitching, choice, stitching.stitch(choice));
     }
 }

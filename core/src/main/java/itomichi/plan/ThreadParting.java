@@ -1,5 +1,6 @@
 package itomichi.plan;
 
+import itomichi.measure.Length;
 import itomichi.path.Frame;
 import itomichi.path.Hole;
 import itomichi.path.Knot;
@@ -26,13 +27,21 @@ public final class ThreadParting {
         }
         List<Move> moves = order.path().moves();
         List<Integer> leaves = leaves(moves);
-        double[] each = lengths(moves, leaves, frame);
-        double workableMm = spec.stitch().workHeights() * spec.leaf().height().mm();
+        double slack = 1 + spec.thread().slackPercent() / 100;
+        double[] each = Arrays.stream(lengths(moves, leaves, frame))
+                .map(mm -> mm * slack)
+                .toArray();
+        double workableMm = workable(spec).mm() - ThreadNeed.besidesMm(spec.thread());
         int[] lastOf = wanted == StitchWish.Threads.EACH ? everyOne(each.length) : evenly(each, workableMm);
         return joined(order.path(), leaves, lastOf, spec.thread().turns());
     }
 
-    /** What each part between two climbs takes, mm. */
+    /** The longest thread that is handled well, from end to end as it is cut, each strand of it. */
+    public static Length workable(BookSpec spec) {
+        return spec.leaf().height().times(spec.stitch().workHeights());
+    }
+
+    /** What each part between two climbs takes without slack, mm. */
     private static double[] lengths(List<Move> moves, List<Integer> leaves, Frame frame) {
         double[] each = new double[leaves.size() + 1];
         int part = 0;
@@ -40,7 +49,7 @@ public final class ThreadParting {
             if (part < leaves.size() && i == leaves.get(part)) {
                 part++;
             }
-            each[part] += moves.get(i).lengthMm(frame);
+            each[part] += moves.get(i).hangs() ? 0 : moves.get(i).lengthMm(frame);
         }
         return each;
     }
@@ -50,7 +59,10 @@ public final class ThreadParting {
         List<Integer> leaves = new ArrayList<>();
         for (int i = 0; i < moves.size(); i++) {
             Move move = moves.get(i);
-            if (move.start().hole().signature() != move.end().hole().signature()) {
+            Hole from = move.start().hole();
+            Hole to = move.end().hole();
+            // across a support the thread goes to the other signature of a pair and stays in hand
+            if (from.signature() != to.signature() && from.station() == to.station()) {
                 leaves.add(i);
             }
         }

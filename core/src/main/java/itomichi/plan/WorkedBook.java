@@ -14,9 +14,9 @@ import java.util.Optional;
  *
  * @param spec what its binder wants
  * @param thicknesses of its papers and its thread
+ * @param places where its holes lie
  * @param gathered its sheets as they are gathered
  * @param papers its papers, each with how its stock is cut
- * @param places where its holes lie
  * @param order the thread's way through them
  * @param holes the holes with their widths and what makes them; nothing where the book has none
  * @param sewing the thread with its lengths; nothing where it cannot be sewn as it is
@@ -25,9 +25,9 @@ import java.util.Optional;
 public record WorkedBook(
         BookSpec spec,
         Thicknesses thicknesses,
+        HolePlaces places,
         Gathered gathered,
         List<PaperPlan> papers,
-        HolePlaces places,
         ThreadOrder order,
         Optional<Holes> holes,
         Optional<SewingPlan> sewing,
@@ -41,16 +41,16 @@ public record WorkedBook(
     public static WorkedBook of(BookSpec spec) {
         Thicknesses thicknesses = Thicknesses.of(spec);
         Length strand = thicknesses.strand();
-        Gathered gathered = Gatherer.gather(spec, thicknesses);
         HolePlaces places = HolePlaces.of(spec);
+        Gathered gathered = Gatherer.gather(spec, thicknesses, places);
         ThreadOrder order = ThreadOrder.of(spec, gathered, places);
         Optional<Holes> holes = Holes.of(spec, gathered, strand, places, order);
         return new WorkedBook(
                 spec,
                 thicknesses,
+                places,
                 gathered,
                 PaperPlan.of(spec, gathered, thicknesses),
-                places,
                 order,
                 holes,
                 holes.flatMap(made -> order.found().map(found -> SewingPlan.of(spec, gathered, made, strand, found))),

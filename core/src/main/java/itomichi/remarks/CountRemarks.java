@@ -1,6 +1,5 @@
 package itomichi.remarks;
 
-import itomichi.finding.Remark;
 import itomichi.measure.Phrase;
 import itomichi.pattern.PatternOrder;
 import itomichi.spec.BookSpec;
@@ -15,10 +14,10 @@ final class CountRemarks {
 
     private CountRemarks() {}
 
-    static List<Remark<BookSpec>> of(BookSpec spec, int count) {
+    static List<Draft> of(BookSpec spec, int count) {
         Optional<Stitching> stitching = spec.stitching();
         if (spec.bound().wantsPattern() && stitching.isEmpty()) {
-            return List.of(Remark.caution(
+            return List.of(Draft.caution(
                     "pattern-wanted", Phrase.of("No pattern of your own is taken yet: take one under Patterns.")));
         }
         if (stitching.isEmpty() || stitching.get().takesStations(count, spec.variant())) {
@@ -31,8 +30,8 @@ final class CountRemarks {
                 .orElseGet(() -> List.of(count(spec, stitching.get(), count)));
     }
 
-    private static Remark<BookSpec> count(BookSpec spec, Stitching sewn, int count) {
-        Remark<BookSpec> remark = Remark.caution(
+    private static Draft count(BookSpec spec, Stitching sewn, int count) {
+        Draft remark = Draft.caution(
                 "stations-unsewable",
                 Phrase.of(
                         "{} stations: {}. Holes are planned, the sewing is not.",
@@ -45,17 +44,17 @@ final class CountRemarks {
     }
 
     /** What an own pattern wants, with the stitches that make it whole. */
-    private static List<Remark<BookSpec>> own(BookSpec spec, OwnStitching own) {
+    private static List<Draft> own(BookSpec spec, OwnStitching own) {
         Phrase unsewable = Phrase.of("{}", own.stationsWanted(Stitching.USUAL));
         return own.order()
                 .match(
-                        sewn -> List.of(Remark.stop("pattern-unsewable", unsewable)),
+                        sewn -> List.of(Draft.stop("pattern-unsewable", unsewable)),
                         lacking -> List.of(lacking(spec, own, lacking)),
-                        nothing -> List.of(Remark.stop("pattern-unsewable", unsewable)));
+                        nothing -> List.of(Draft.stop("pattern-unsewable", unsewable)));
     }
 
-    private static Remark<BookSpec> lacking(BookSpec spec, OwnStitching own, PatternOrder.Lacking lacking) {
-        Remark<BookSpec> remark = Remark.stop("pattern-lacks", lacking.words(own.pattern()));
+    private static Draft lacking(BookSpec spec, OwnStitching own, PatternOrder.Lacking lacking) {
+        Draft remark = Draft.stop("pattern-lacks", lacking.words(own.pattern()));
         if (!own.pattern().takes(lacking.add())) {
             return remark;
         }

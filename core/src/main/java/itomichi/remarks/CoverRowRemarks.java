@@ -1,6 +1,5 @@
 package itomichi.remarks;
 
-import itomichi.finding.Remark;
 import itomichi.measure.Fineness;
 import itomichi.measure.Length;
 import itomichi.measure.Phrase;
@@ -23,7 +22,7 @@ final class CoverRowRemarks {
     private static final RowScheme EQUAL = new RowScheme.EqualGaps();
 
     private final BookSpec spec;
-    private final List<Remark<BookSpec>> remarks = new ArrayList<>();
+    private final List<Draft> remarks = new ArrayList<>();
     private final BookSpec equal;
 
     private CoverRowRemarks(BookSpec spec) {
@@ -31,13 +30,13 @@ final class CoverRowRemarks {
         this.equal = spec.withHoles(spec.holes().withRows(EQUAL));
     }
 
-    static List<Remark<BookSpec>> of(BookSpec spec, Holes.InFolds holes) {
+    static List<Draft> of(BookSpec spec, Holes.InFolds holes) {
         CoverRowRemarks said = new CoverRowRemarks(spec);
         if (holes.cover().isPresent()) {
             said.rows(holes.cover().get());
             said.squares(holes.cover().get());
         } else if (spec.bound().holing().rows() != Holing.RowsFor.NOTHING) {
-            said.remarks.add(Remark.<BookSpec>caution(
+            said.remarks.add(Draft.caution(
                             "no-cover",
                             Phrase.of(
                                     "{}: it is sewn through a cover, and none is wanted.",
@@ -51,18 +50,18 @@ final class CoverRowRemarks {
 
     private void rows(Holes.InCover cover) {
         cover.unfit()
-                .ifPresent(reason -> remarks.add(Remark.<BookSpec>stop(
-                                "rows-unfit", Phrase.of("{}; the drawing shows equal gaps instead.", reason))
-                        .mendedBy(Phrase.of("Divide the spine into equal gaps"), equal)));
-        for (RowFault fault : RowFault.judge(cover.rows(), cover.hole())) {
+                .ifPresent(reason -> remarks.add(
+                        Draft.stop("rows-unfit", Phrase.of("{}; the drawing shows equal gaps instead.", reason))
+                                .mendedBy(Phrase.of("Divide the spine into equal gaps"), equal)));
+        for (RowFault fault : cover.faults(cover.rows())) {
             String key = "rows-" + fault.kind().name().toLowerCase(Locale.ROOT).replace('_', '-');
-            Remark<BookSpec> remark =
-                    fault.kind().impossible() ? Remark.stop(key, fault.words()) : Remark.caution(key, fault.words());
+            Draft remark =
+                    fault.kind().impossible() ? Draft.stop(key, fault.words()) : Draft.caution(key, fault.words());
             remarks.add(mended(remark, fault, cover));
         }
     }
 
-    private Remark<BookSpec> mended(Remark<BookSpec> remark, RowFault fault, Holes.InCover cover) {
+    private Draft mended(Draft remark, RowFault fault, Holes.InCover cover) {
         boolean crowded = fault.kind() == RowFault.Kind.TEARS_BETWEEN || fault.kind() == RowFault.Kind.RUN_TOGETHER;
         boolean alreadyEqual = spec.holes().rows().equals(EQUAL);
         if (!alreadyEqual && (!crowded || equalHelps(cover, fault.kind()))) {
@@ -71,7 +70,8 @@ final class CoverRowRemarks {
         if (!crowded || spec.cover().spine().isPresent()) {
             return remark;
         }
-        Length wide = RowFault.wideEnough(cover.rows().count(), cover.hole());
+        Length wide = RowFault.wideEnough(
+                cover.rows().count(), cover.hole(), spec.cover().stuff().between());
         return remark.mendedBy(
                 Phrase.of("Cut the cover with a spine of {}", wide.at(Fineness.MARK)),
                 equal.withCover(spec.cover().withSpine(Optional.of(wide))));
@@ -80,7 +80,7 @@ final class CoverRowRemarks {
     /** Whether equal gaps on the same spine would leave nothing of that kind to say. */
     private static boolean equalHelps(Holes.InCover cover, RowFault.Kind kind) {
         return cover.equalGaps()
-                .map(rows -> RowFault.judge(rows, cover.hole()).stream().noneMatch(fault -> fault.kind() == kind))
+                .map(rows -> cover.faults(rows).stream().noneMatch(fault -> fault.kind() == kind))
                 .orElse(false);
     }
 
@@ -88,7 +88,7 @@ final class CoverRowRemarks {
         Length least = cover.head().isLessThan(cover.tail()) ? cover.head() : cover.tail();
         if (least.micrometres() < 0) {
             boolean whole = cover.head().plus(cover.tail()).micrometres() < 0;
-            Remark<BookSpec> remark = Remark.stop(
+            Draft remark = Draft.stop(
                     "cover-short",
                     Phrase.of(
                             "The cover is {} high: signatures of {} stand out past it by {} at the {}.",
@@ -109,7 +109,7 @@ final class CoverRowRemarks {
         spec.cover().spine().ifPresent(atHand -> {
             Length needed = cover.natural();
             if (atHand.plus(NARROW).isLessThan(needed)) {
-                remarks.add(Remark.<BookSpec>caution(
+                remarks.add(Draft.caution(
                                 "spine-narrow",
                                 Phrase.of(
                                         "The spine at hand is {}; the signatures take {} as they lie.",

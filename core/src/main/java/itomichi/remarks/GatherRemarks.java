@@ -1,22 +1,27 @@
 package itomichi.remarks;
 
-import itomichi.finding.Remark;
+import itomichi.advice.Advice;
+import itomichi.finding.Remark.Mend;
 import itomichi.gathering.Comfort;
 import itomichi.gathering.Extent;
 import itomichi.gathering.Form;
 import itomichi.gathering.Gathered;
 import itomichi.gathering.Signature;
-import itomichi.gathering.Split;
 import itomichi.gathering.SplitWish;
 import itomichi.measure.Fineness;
 import itomichi.measure.Length;
 import itomichi.measure.Phrase;
 import itomichi.plan.Blanks;
 import itomichi.plan.Gatherer;
+import itomichi.spec.Binding;
+import itomichi.spec.BookLimits;
 import itomichi.spec.BookSpec;
+import itomichi.spec.GatherWish;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
+import java.util.stream.Stream;
 
 /** What is to be said about folds: blank pages, how thick they are, how far they creep. Limits are common practice. */
 final class GatherRemarks {
@@ -25,13 +30,13 @@ final class GatherRemarks {
     static final Length CREEP_SEEN = Length.ofMm(1.5);
 
     private final BookSpec spec;
-    private final List<Remark<BookSpec>> remarks = new ArrayList<>();
+    private final List<Draft> remarks = new ArrayList<>();
 
     private GatherRemarks(BookSpec spec) {
         this.spec = spec;
     }
 
-    static List<Remark<BookSpec>> of(BookSpec spec, Gathered gathered) {
+    static List<Draft> of(BookSpec spec, Gathered gathered) {
         GatherRemarks said = new GatherRemarks(spec);
         said.blanks(gathered);
         gathered.folded().ifPresent(folded -> {
@@ -49,7 +54,7 @@ final class GatherRemarks {
         Blanks blanks = Blanks.of(spec, gathered);
         if (blanks.count() > 0) {
             boolean one = blanks.count() == 1;
-            remarks.add(Remark.<BookSpec>note(
+            remarks.add(Draft.note(
                             "blanks",
                             Phrase.of(
                                     "{} pages fold to {}: page{} {} stay{} blank.",
@@ -58,16 +63,47 @@ final class GatherRemarks {
                                     one ? "" : "s",
                                     blanks.named(),
                                     one ? "s" : ""))
-                    .mendedBy(Phrase.of("Make it {} pages", gathered.pages()), spec.withPages(gathered.pages())));
+                    .mendedBy(() -> pages(gathered.pages())));
         } else if (spec.pages() > gathered.pages()) {
-            remarks.add(Remark.<BookSpec>stop(
+            remarks.add(Draft.stop(
                             "pages-lost",
                             Phrase.of(
                                     "{} pages are wanted; the sheets as they are gathered hold {}.",
                                     spec.pages(),
                                     gathered.pages()))
-                    .mendedBy(Phrase.of("Make it {} pages", gathered.pages()), spec.withPages(gathered.pages())));
+                    .mendedBy(
+                            Phrase.of("Take as many signatures as the pages want"),
+                            spec.withGathering(spec.gathering().withChosen(Optional.empty())))
+                    .mendedBy(() -> fewerPages(gathered.pages())));
         }
+    }
+
+    /** Fewer pages are a mend where no more than a signature's worth of them goes. */
+    private Stream<Mend<BookSpec>> fewerPages(int pages) {
+        double sheetMm = spec.paper().thickness().length().mm();
+        int sheets = (int) (Comfort.AMONG_OTHERS.most().mm() / (2 * sheetMm));
+        int worth = sheets * Extent.pagesPerSheet(true);
+        return spec.pages() - pages <= worth ? pages(pages) : Stream.of();
+    }
+
+    private Stream<Mend<BookSpec>> pages(int pages) {
+        return pages > 0 && pages <= BookLimits.MOST_PAGES
+                ? Stream.of(new Mend<>(Phrase.of("Make it {} pages", pages), spec.withPages(pages)))
+                : Stream.of();
+    }
+
+    /** The two structures with signatures that are advised before others. */
+    private Stream<Mend<BookSpec>> inSignatures() {
+        return Advice.rank(spec.use(), spec.extent(), spec.paper().thickness().length()).stream()
+                .filter(advice ->
+                        !advice.excluded() && advice.structure().form().most() > 1)
+                .filter(advice -> !advice.structure().wantsPattern())
+                .limit(2)
+                .map(advice -> new Mend<>(
+                        Phrase.of(
+                                "Bind it in signatures: {}",
+                                advice.structure().name().toLowerCase(Locale.ROOT)),
+                        Binding.as(spec, advice.structure())));
     }
 
     private void oneFold(Gathered.InSignatures folded) {
@@ -76,16 +112,11 @@ final class GatherRemarks {
         Length sheet = Length.ofMm(signature.laidFlat().mm() / signature.count());
         Comfort comfort = spec.bound().form().comfort();
         int fitting = (int) Math.floor(comfort.most().mm() / (2 * sheet.mm())) * Extent.pagesPerSheet(true);
-        Phrase mend = Phrase.of(
-                "Make it {} pages, {} folded",
-                fitting,
-                Length.ofMm(fitting / 2.0 * sheet.mm()).at(Fineness.BUNDLE));
         Phrase so = Phrase.of("{} sheets fold to {}", signature.count(), thick.at(Fineness.BUNDLE));
         if (thick.isMoreThan(Comfort.UNSEWABLE)) {
             thinner(
                     fitting,
-                    mend,
-                    Remark.stop(
+                    Draft.stop(
                             "fold-unsewable",
                             Phrase.of(
                                     "{}: over {} no awl goes straight through one fold. Divide them into signatures.",
@@ -94,8 +125,7 @@ final class GatherRemarks {
         } else if (thick.isMoreThan(Comfort.SPRINGS)) {
             thinner(
                     fitting,
-                    mend,
-                    Remark.caution(
+                    Draft.caution(
                             "fold-springs",
                             Phrase.of(
                                     "{}: over {} a single signature springs open.",
@@ -104,8 +134,7 @@ final class GatherRemarks {
         } else if (thick.isMoreThan(comfort.most())) {
             thinner(
                     fitting,
-                    mend,
-                    Remark.note(
+                    Draft.note(
                             "fold-thick",
                             Phrase.of(
                                     "{}: up to {} is comfortable in one fold.",
@@ -114,9 +143,9 @@ final class GatherRemarks {
         }
     }
 
-    private void thinner(int pages, Phrase mend, Remark<BookSpec> remark) {
+    private void thinner(int pages, Draft remark) {
         boolean plain = spec.gathering().recipes().isEmpty();
-        remarks.add(pages < 1 || !plain ? remark : remark.mendedBy(mend, spec.withPages(pages)));
+        remarks.add(plain ? remark.mendedBy(this::inSignatures).mendedBy(() -> fewerPages(pages)) : remark);
     }
 
     private void folds(Gathered.InSignatures folded) {
@@ -125,13 +154,18 @@ final class GatherRemarks {
         Signature thickest = folded.thickest();
         Length thick = thickest.laidFlat().times(2);
         int signatures = folded.sharing().signatures();
+        spec.gathering()
+                .chosen()
+                .filter(chosen -> chosen.signatures() != signatures
+                        && spec.gathering().recipes().isEmpty())
+                .ifPresent(chosen -> remarks.add(replaced(chosen.signatures(), folded)));
         if (signatures < form.fewest() || signatures > form.most()) {
-            remarks.add(Remark.stop(
+            remarks.add(Draft.stop(
                     "signatures-count",
                     Phrase.of("{} signatures; it takes from {} to {}.", signatures, form.fewest(), form.most())));
         }
         if (thick.isMoreThan(Comfort.UNSEWABLE)) {
-            remarks.add(better(Remark.stop(
+            remarks.add(better(Draft.stop(
                     "fold-unsewable",
                     Phrase.of(
                             "{} sheets fold to {}: over {} no awl goes straight through one fold.",
@@ -139,7 +173,7 @@ final class GatherRemarks {
                             thick.at(Fineness.BUNDLE),
                             Comfort.UNSEWABLE.at(Fineness.CUT)))));
         } else if (thick.isMoreThan(comfort.most())) {
-            remarks.add(better(Remark.caution(
+            remarks.add(better(Draft.caution(
                     "fold-thick",
                     Phrase.of(
                             "{} sheets fold to {}: over {} a signature gapes and creeps.",
@@ -147,7 +181,7 @@ final class GatherRemarks {
                             thick.at(Fineness.BUNDLE),
                             comfort.most().at(Fineness.BUNDLE)))));
         } else if (thick.isLessThan(comfort.least()) && signatures > form.fewest()) {
-            remarks.add(better(Remark.note(
+            remarks.add(better(Draft.note(
                     "fold-thin",
                     Phrase.of(
                             "{} sheet{} fold{} to {}: under {} there is much sewing for little book.",
@@ -158,13 +192,37 @@ final class GatherRemarks {
                             comfort.least().at(Fineness.BUNDLE)))));
         }
         if (noSplitLeft()) {
-            remarks.add(Remark.<BookSpec>caution(
+            remarks.add(Draft.caution(
                             "wishes-too-narrow",
                             Phrase.of("No split of {} pages meets every wish; the wishes are not kept.", spec.pages()))
                     .mendedBy(
                             Phrase.of("Drop the wishes"),
                             spec.withGathering(spec.gathering().withWish(SplitWish.NONE))));
         }
+    }
+
+    private Draft replaced(int settled, Gathered.InSignatures folded) {
+        Form form = spec.bound().form();
+        int signatures = folded.sharing().signatures();
+        return Draft.stop(
+                        "signatures-replaced",
+                        Phrase.of(
+                                "{} signature{} settled on; {} takes {}. What is shown is planned with {}.",
+                                settled,
+                                settled == 1 ? " was" : "s were",
+                                spec.bound().name().toLowerCase(Locale.ROOT),
+                                form.most() == Form.MOST_SIGNATURES
+                                        ? form.fewest() + " or more"
+                                        : form.fewest() == form.most()
+                                                ? "" + form.fewest()
+                                                : form.fewest() + " to " + form.most(),
+                                signatures))
+                .mendedBy(
+                        Phrase.of("Take {} sheets", folded.sharing().words()),
+                        spec.withGathering(spec.gathering()
+                                .withChosen(Optional.of(new GatherWish.Chosen(
+                                        signatures, folded.sharing().even())))))
+                .mendedBy(this::inSignatures);
     }
 
     private boolean noSplitLeft() {
@@ -174,24 +232,27 @@ final class GatherRemarks {
     }
 
     /** Mended by the best split, where another is settled on and sheets are all alike. */
-    private Remark<BookSpec> better(Remark<BookSpec> remark) {
-        Optional<Split> best = spec.gathering().chosen().isPresent()
-                        && spec.gathering().recipes().isEmpty()
-                ? Gatherer.splits(spec).stream().findFirst()
-                : Optional.empty();
-        return best.map(split -> remark.mendedBy(
+    private Draft better(Draft remark) {
+        boolean settled = spec.gathering().chosen().isPresent()
+                && spec.gathering().recipes().isEmpty();
+        return settled ? remark.mendedBy(this::bestSplit) : remark;
+    }
+
+    private Stream<Mend<BookSpec>> bestSplit() {
+        return Gatherer.splits(spec).stream()
+                .limit(1)
+                .map(split -> new Mend<>(
                         Phrase.of(
                                 "Take {} sheets, {} folded",
                                 split.sharing().words(),
                                 split.fold().at(Fineness.BUNDLE)),
-                        spec.withGathering(spec.gathering().withChosen(Optional.empty()))))
-                .orElse(remark);
+                        spec.withGathering(spec.gathering().withChosen(Optional.empty()))));
     }
 
     private void creep(Signature thickest) {
         Length creep = thickest.creep().length();
         if (creep.isMoreThan(CREEP_SEEN) && !spec.leaf().trimmed()) {
-            remarks.add(Remark.<BookSpec>note(
+            remarks.add(Draft.note(
                             "creep-seen",
                             Phrase.of(
                                     "The inner sheets stand out {} at the fore edge. Leave it, and the cover hides it; or trim.",

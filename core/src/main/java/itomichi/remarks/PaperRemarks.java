@@ -3,7 +3,6 @@ package itomichi.remarks;
 import itomichi.cutting.CutWish;
 import itomichi.cutting.Cutter;
 import itomichi.cutting.CuttingPlan;
-import itomichi.finding.Remark;
 import itomichi.material.Grain;
 import itomichi.material.SheetGrain;
 import itomichi.measure.Fineness;
@@ -20,13 +19,13 @@ import java.util.Optional;
 final class PaperRemarks {
 
     private final BookSpec spec;
-    private final List<Remark<BookSpec>> remarks = new ArrayList<>();
+    private final List<Draft> remarks = new ArrayList<>();
 
     private PaperRemarks(BookSpec spec) {
         this.spec = spec;
     }
 
-    static List<Remark<BookSpec>> of(BookSpec spec, List<PaperPlan> papers) {
+    static List<Draft> of(BookSpec spec, List<PaperPlan> papers) {
         PaperRemarks said = new PaperRemarks(spec);
         for (int i = 0; i < papers.size(); i++) {
             said.paper(i, papers.get(i));
@@ -52,10 +51,10 @@ final class PaperRemarks {
         BookSpec mended =
                 with(number, plan.paper().withPaper(plan.paper().paper().withGrain(Grain.WITH_FOLD)));
         if (plan.grain() == Grain.ACROSS_FOLD) {
-            remarks.add(Remark.<BookSpec>caution("grain-across" + end, across(of))
+            remarks.add(Draft.caution("grain-across" + end, across(of))
                     .mendedBy(Phrase.of("Cut the sheets with the grain along the fold"), mended));
         } else if (plan.grain() == Grain.UNKNOWN) {
-            remarks.add(Remark.<BookSpec>note("grain-unknown" + end, unknown(of))
+            remarks.add(Draft.note("grain-unknown" + end, unknown(of))
                     .mendedBy(Phrase.of("Tested: it runs along the fold"), mended));
         }
     }
@@ -83,7 +82,7 @@ final class PaperRemarks {
                     cutting.supply().width().isMoreThan(cutting.supply().height())
                             ? SheetGrain.ALONG_WIDTH
                             : SheetGrain.ALONG_HEIGHT;
-            remarks.add(Remark.<BookSpec>note("grain-unknown" + end, unknown(of))
+            remarks.add(Draft.note("grain-unknown" + end, unknown(of))
                     .mendedBy(
                             Phrase.of("Tested: it runs along the longer side"),
                             with(
@@ -96,7 +95,7 @@ final class PaperRemarks {
         }
         int lacking = cutting.shortOf();
         if (lacking > 0) {
-            remarks.add(Remark.caution(
+            remarks.add(Draft.caution(
                     "stock-short" + end,
                     Phrase.of(
                             "{} stock sheet{}{} wanted, {} in the drawer: {} short{}.",
@@ -120,7 +119,7 @@ final class PaperRemarks {
     private void acrossInStock(CuttingPlan cutting, String end, String of) {
         CutWish right = new CutWish(CutWish.Manner.CUT, true);
         CuttingPlan mended = Cutter.plan(cutting.supply(), cutting.demands(), right);
-        Remark<BookSpec> remark = Remark.caution("grain-across" + end, across(of));
+        Draft remark = Draft.caution("grain-across" + end, across(of));
         if (!mended.possible()) {
             remarks.add(remark);
             return;
@@ -147,7 +146,7 @@ final class PaperRemarks {
                 cutting.supply().width().at(Fineness.CUT),
                 cutting.supply().height().at(Fineness.CUT));
         if (cutting.perSheet().eitherWay() > 0 && spec.papers().cutting().grainFirst()) {
-            remarks.add(Remark.<BookSpec>stop(
+            remarks.add(Draft.stop(
                             "stock-too-small" + end,
                             Phrase.of(
                                     "With the grain along the fold, no sheet of {} comes out of stock{} of {}.",
@@ -162,7 +161,7 @@ final class PaperRemarks {
                                     .withCutting(
                                             new CutWish(spec.papers().cutting().manner(), false)))));
         } else {
-            remarks.add(Remark.stop(
+            remarks.add(Draft.stop(
                     "stock-too-small" + end, Phrase.of("No sheet of {} comes out of stock{} of {}.", size, of, stock)));
         }
     }

@@ -1,6 +1,5 @@
 package itomichi.remarks;
 
-import itomichi.finding.Remark;
 import itomichi.gathering.FoldedSheet;
 import itomichi.gathering.Gathered;
 import itomichi.measure.Fineness;
@@ -20,8 +19,8 @@ final class RecipeRemarks {
 
     private RecipeRemarks() {}
 
-    static List<Remark<BookSpec>> of(BookSpec spec, Gathered gathered) {
-        List<Remark<BookSpec>> remarks = new ArrayList<>();
+    static List<Draft> of(BookSpec spec, Gathered gathered) {
+        List<Draft> remarks = new ArrayList<>();
         if (gathered.folded().isEmpty()) {
             return remarks;
         }
@@ -38,8 +37,7 @@ final class RecipeRemarks {
         return remarks;
     }
 
-    private static void leaf(
-            BookSpec spec, String which, String key, Optional<Length> width, List<Remark<BookSpec>> remarks) {
+    private static void leaf(BookSpec spec, String which, String key, Optional<Length> width, List<Draft> remarks) {
         Length leaf = spec.leaf().width();
         if (width.isEmpty() || width.get().equals(leaf)) {
             return;
@@ -47,7 +45,7 @@ final class RecipeRemarks {
         Length wide = width.get();
         if (wide.isMoreThan(leaf)) {
             int folds = FoldedSheet.folds(wide, leaf);
-            remarks.add(Remark.note(
+            remarks.add(Draft.note(
                     key,
                     Phrase.of(
                             "{}: overhangs by {}. Fold it back {} from the fold{}, so that it stays clear of the fore edge.",
@@ -56,7 +54,7 @@ final class RecipeRemarks {
                             FoldedSheet.foldedBackAt(leaf).at(Fineness.CUT),
                             folds == 1 ? "" : ", " + folds + " folds in all")));
         } else if (wide.isLessThan(HELD)) {
-            remarks.add(Remark.caution(
+            remarks.add(Draft.caution(
                     key,
                     Phrase.of(
                             "{}: {} wide. Under {} the thread pulls out of it; paste it to its neighbour.",
@@ -64,7 +62,7 @@ final class RecipeRemarks {
                             wide.at(Fineness.CUT),
                             HELD.at(Fineness.CUT))));
         } else {
-            remarks.add(Remark.note(
+            remarks.add(Draft.note(
                     key,
                     Phrase.of(
                             "{}: ends {} short of the fore edge. Tap the signature level at the spine, not at the fore edge.",

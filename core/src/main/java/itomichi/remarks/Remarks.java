@@ -1,6 +1,7 @@
 package itomichi.remarks;
 
 import itomichi.finding.Remark;
+import itomichi.finding.Stage;
 import itomichi.measure.Phrase;
 import itomichi.plan.Holes;
 import itomichi.plan.ThreadOrder;
@@ -8,46 +9,102 @@ import itomichi.plan.WorkedBook;
 import itomichi.spec.BookSpec;
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.EnumMap;
 import java.util.List;
+import java.util.Map;
 
 /** What a plan has to say for itself, stage by stage, the gravest first. */
 public final class Remarks {
 
     private Remarks() {}
 
-    /** All that is to be said of a book. */
+    /** Less of whatever is measured is no help. */
+    private static final double LEAST_EASE = 0.5;
+
+    /** More changes than these are no help. */
+    private static final int MOST_MENDS = 3;
+
+    /** All that is to be said of a book, with the changes that were tried and do help. */
     public static List<Remark<BookSpec>> of(WorkedBook worked) {
-        BookSpec spec = worked.spec();
+        Map<Stage, List<Draft>> byStage = byStage(worked);
+        List<Draft> drafts = all(byStage);
         List<Remark<BookSpec>> remarks = new ArrayList<>();
-        remarks.addAll(PaperRemarks.of(spec, worked.papers()));
-        remarks.addAll(GatherRemarks.of(spec, worked.gathered()));
-        remarks.addAll(RecipeRemarks.of(spec, worked.gathered()));
-        worked.gathered()
-                .folded()
-                .filter(folded -> spec.bound().form().most() > 1)
-                .ifPresent(folded -> remarks.addAll(WedgeRemarks.of(spec, folded)));
-        worked.holes().ifPresent(holes -> {
-            remarks.addAll(holes(spec, holes));
-            remarks.addAll(CountRemarks.of(spec, worked.places().counted()));
-        });
-        if (worked.order().tooLarge()) {
-            remarks.add(Remark.stop(
-                    "sewing-too-large",
-                    Phrase.of(
-                            "More than {} holes in all: a way through so many is not worked out.",
-                            ThreadOrder.MOST_HOLES)));
-        }
-        worked.sewing().ifPresent(sewing -> remarks.addAll(ThreadRemarks.of(spec, sewing)));
+        byStage.forEach((stage, said) -> said.forEach(draft -> remarks.add(draft.with(
+                stage,
+                draft.tries()
+                        .filter(mend -> helps(drafts, draft, mend.change()))
+                        .limit(MOST_MENDS)
+                        .toList()))));
         // the gravest first; else in the order of the work
         remarks.sort(Comparator.comparing((Remark<BookSpec> remark) -> remark.weight())
                 .reversed());
         return remarks;
     }
 
-    private static List<Remark<BookSpec>> holes(BookSpec spec, Holes holes) {
+    /** Whether a book so changed no longer has it said, or says it less gravely, and has nothing as grave said that was not said before. */
+    private static boolean helps(List<Draft> before, Draft draft, BookSpec changed) {
+        List<Draft> after = all(byStage(WorkedBook.of(changed)));
+        return after.stream().noneMatch(said -> said.key().equals(draft.key()) && !eased(draft, said))
+                && after.stream()
+                        .filter(said -> said.weight() != Remark.Weight.NOTE
+                                && said.weight().compareTo(draft.weight()) >= 0)
+                        .allMatch(said -> before.stream().anyMatch(old -> asGrave(old, said)));
+    }
+
+    private static boolean eased(Draft before, Draft after) {
+        return after.weight().compareTo(before.weight()) < 0 || after.extent() < before.extent() - LEAST_EASE;
+    }
+
+    private static boolean asGrave(Draft old, Draft said) {
+        return old.key().equals(said.key()) && old.weight().compareTo(said.weight()) >= 0;
+    }
+
+    private static List<Draft> all(Map<Stage, List<Draft>> byStage) {
+        return byStage.values().stream().flatMap(List::stream).toList();
+    }
+
+    private static Map<Stage, List<Draft>> byStage(WorkedBook worked) {
+        BookSpec spec = worked.spec();
+        Map<Stage, List<Draft>> said = new EnumMap<>(Stage.class);
+        said.put(Stage.PAPER, PaperRemarks.of(spec, worked.papers()));
+        said.put(Stage.GATHER, gathered(worked));
+        said.put(
+                Stage.STATIONS,
+                worked.holes().map(holes -> stations(worked, holes)).orElse(List.of()));
+        said.put(
+                Stage.THREAD,
+                worked.sewing().map(sewing -> ThreadRemarks.of(spec, sewing)).orElse(List.of()));
+        return said;
+    }
+
+    private static List<Draft> gathered(WorkedBook worked) {
+        BookSpec spec = worked.spec();
+        List<Draft> said = new ArrayList<>(GatherRemarks.of(spec, worked.gathered()));
+        said.addAll(RecipeRemarks.of(spec, worked.gathered()));
+        worked.gathered()
+                .folded()
+                .filter(folded -> spec.bound().form().most() > 1)
+                .ifPresent(folded -> said.addAll(WedgeRemarks.of(spec, folded)));
+        return said;
+    }
+
+    private static List<Draft> stations(WorkedBook worked, Holes holes) {
+        List<Draft> said = new ArrayList<>(holes(worked.spec(), holes));
+        said.addAll(CountRemarks.of(worked.spec(), worked.places().counted()));
+        if (worked.order().tooLarge()) {
+            said.add(Draft.stop(
+                    "sewing-too-large",
+                    Phrase.of(
+                            "More than {} holes in all: a way through so many is not worked out.",
+                            ThreadOrder.MOST_HOLES)));
+        }
+        return said;
+    }
+
+    private static List<Draft> holes(BookSpec spec, Holes holes) {
         return holes.match(
                 folds -> {
-                    List<Remark<BookSpec>> remarks = new ArrayList<>(StationRemarks.of(spec, folds));
+                    List<Draft> remarks = new ArrayList<>(StationRemarks.of(spec, folds));
                     remarks.addAll(CoverRowRemarks.of(spec, folds));
                     return remarks;
                 },

@@ -1,6 +1,5 @@
 package itomichi.remarks;
 
-import itomichi.finding.Remark;
 import itomichi.measure.Fineness;
 import itomichi.measure.Length;
 import itomichi.measure.Phrase;
@@ -21,14 +20,14 @@ final class SideRemarks {
 
     private final BookSpec spec;
     private final Holes.ThroughSide holes;
-    private final List<Remark<BookSpec>> remarks = new ArrayList<>();
+    private final List<Draft> remarks = new ArrayList<>();
 
     private SideRemarks(BookSpec spec, Holes.ThroughSide holes) {
         this.spec = spec;
         this.holes = holes;
     }
 
-    static List<Remark<BookSpec>> of(BookSpec spec, Holes.ThroughSide holes) {
+    static List<Draft> of(BookSpec spec, Holes.ThroughSide holes) {
         SideRemarks said = new SideRemarks(spec, holes);
         said.room();
         said.places();
@@ -60,7 +59,7 @@ final class SideRemarks {
     private void room() {
         spec.stations()
                 .unfit(spec.leaf().height())
-                .ifPresent(reason -> remarks.add(Remark.<BookSpec>stop(
+                .ifPresent(reason -> remarks.add(Draft.stop(
                                 "margins-too-wide",
                                 Phrase.of("{}; the drawing shows a tenth of the height at each end instead.", reason))
                         .mendedBy(placeUsually(), usual())));
@@ -69,9 +68,7 @@ final class SideRemarks {
     private void places() {
         for (SideFault fault : SideFault.judge(holes.holes(), holes.height(), holes.width())) {
             String key = "hole-" + fault.key() + "-" + fault.hole();
-            remarks.add((fault.impossible()
-                            ? Remark.<BookSpec>stop(key, fault.words())
-                            : Remark.<BookSpec>note(key, fault.words()))
+            remarks.add((fault.impossible() ? Draft.stop(key, fault.words()) : Draft.note(key, fault.words()))
                     .mendedBy(placeUsually(), usual()));
         }
     }
@@ -79,13 +76,16 @@ final class SideRemarks {
     private void crease() {
         Length left = holes.width().minus(holes.crease().length());
         if (left.mm() < LEAF_LEFT * holes.width().mm()) {
-            remarks.add(Remark.caution(
+            Phrase read = left.isMoreThan(Length.ZERO)
+                    ? Phrase.of("only {} can be read", left.at(Fineness.CUT))
+                    : Phrase.of("nothing can be read");
+            remarks.add(Draft.caution(
                     "crease-far",
                     Phrase.of(
-                            "Pages crease open {} from the spine: of {} only {} can be read.",
+                            "Pages crease open {} from the spine: of {} {}.",
                             holes.crease().length().at(Fineness.MARK),
                             holes.width().at(Fineness.CUT),
-                            left.at(Fineness.CUT))));
+                            read)));
         }
     }
 
@@ -93,7 +93,7 @@ final class SideRemarks {
         Tool tool = holes.groups().get(0).tool();
         int batches = tool.batches(holes.thickness());
         if (batches > 1) {
-            remarks.add(Remark.note(
+            remarks.add(Draft.note(
                     "stack-thick",
                     Phrase.of(
                             "The stack is {} thick; a {} takes {} in one go: make the holes in {} batches, each with the template laid on.",
@@ -108,7 +108,7 @@ final class SideRemarks {
         for (int i = 0; i < holes.loose().size(); i++) {
             Holes.Caught caught = holes.loose().get(i);
             if (!caught.catching().caught()) {
-                remarks.add(Remark.caution(
+                remarks.add(Draft.caution(
                         "loose-" + (i + 1),
                         Phrase.of(
                                 "{} is {}.",

@@ -1,6 +1,5 @@
 package itomichi.remarks;
 
-import itomichi.finding.Remark;
 import itomichi.measure.Fineness;
 import itomichi.measure.Length;
 import itomichi.measure.Phrase;
@@ -22,7 +21,7 @@ final class StationRemarks {
 
     private final BookSpec spec;
     private final Holes.InFolds holes;
-    private final List<Remark<BookSpec>> remarks = new ArrayList<>();
+    private final List<Draft> remarks = new ArrayList<>();
     private final BookSpec afresh;
     private final Phrase placeAfresh;
 
@@ -37,7 +36,7 @@ final class StationRemarks {
                 spec.leaf().height().times(HolePlaces.FRESH_SHARE).at(Fineness.MARK));
     }
 
-    static List<Remark<BookSpec>> of(BookSpec spec, Holes.InFolds holes) {
+    static List<Draft> of(BookSpec spec, Holes.InFolds holes) {
         StationRemarks remarks = new StationRemarks(spec, holes);
         remarks.room();
         remarks.places();
@@ -50,7 +49,7 @@ final class StationRemarks {
     private void room() {
         spec.stations()
                 .unfit(spec.leaf().height())
-                .ifPresent(reason -> remarks.add(Remark.<BookSpec>stop(
+                .ifPresent(reason -> remarks.add(Draft.stop(
                                 "margins-too-wide",
                                 Phrase.of("{}; the drawing shows a tenth of the height at each end instead.", reason))
                         .mendedBy(placeAfresh, afresh)));
@@ -69,9 +68,8 @@ final class StationRemarks {
                 }
                 gapes = true;
             } else {
-                Remark<BookSpec> remark = fault.kind().impossible()
-                        ? Remark.stop(key, fault.words())
-                        : Remark.caution(key, fault.words());
+                Draft remark =
+                        fault.kind().impossible() ? Draft.stop(key, fault.words()) : Draft.caution(key, fault.words());
                 remarks.add(remark.mendedBy(placeAfresh, afresh));
             }
         }
@@ -79,7 +77,7 @@ final class StationRemarks {
 
     /** One remark for all gaps that gape: more stations mend them together. */
     private void gape(String key, StationFault fault) {
-        Remark<BookSpec> remark = Remark.note(key, fault.words());
+        Draft remark = Draft.note(key, fault.words());
         StationScheme scheme = spec.stations();
         if (scheme.pairCount() > 0) {
             int pairs = scheme.pairCount() + 1;
@@ -102,7 +100,7 @@ final class StationRemarks {
     private void pairs() {
         if (spec.bound().holing().inPairs() && holes.stations().count() % 2 == 1) {
             int pairs = Math.max(1, (holes.stations().count() - 2) / 2);
-            remarks.add(Remark.<BookSpec>caution(
+            remarks.add(Draft.caution(
                             "pairs-odd",
                             Phrase.of(
                                     "{} stations are two kettles and an odd one between: they lie in pairs.",
@@ -121,7 +119,7 @@ final class StationRemarks {
         for (int number = 2; number <= holes.stations().count(); number++) {
             Length apart = holes.stations().at(number).minus(holes.stations().at(number - 1));
             if (apart.isLessThan(Tool.PUNCH_SAFE)) {
-                remarks.add(Remark.caution(
+                remarks.add(Draft.caution(
                         "punch-unsafe",
                         Phrase.of(
                                 "Stations {} and {} are {} apart: a paper punch wants {} between two holes.",
@@ -140,7 +138,7 @@ final class StationRemarks {
             Holes.Fold fold = holes.folds().get(i);
             int number = i + 1;
             if (fold.height().isMoreThan(holes.height())) {
-                remarks.add(Remark.caution(
+                remarks.add(Draft.caution(
                         "signature-taller-" + number,
                         Phrase.of(
                                 "Signature {} is {} high and stands out past the others, which are {}.",
@@ -156,7 +154,7 @@ final class StationRemarks {
         spec.gathering().heights().keySet().stream()
                 .filter(number -> number > holes.folds().size())
                 .findFirst()
-                .ifPresent(number -> remarks.add(Remark.note(
+                .ifPresent(number -> remarks.add(Draft.note(
                         "signature-unknown-" + number,
                         Phrase.of(
                                 "A height is given for signature {}; the book has {}.",
@@ -179,8 +177,8 @@ final class StationRemarks {
                 holes.level().words());
         remarks.add(
                 fold.stations().size() < 2
-                        ? Remark.stop("signature-missed-" + number, words)
-                        : Remark.caution("signature-missed-" + number, words));
+                        ? Draft.stop("signature-missed-" + number, words)
+                        : Draft.caution("signature-missed-" + number, words));
     }
 
     private void nearEnd(Holes.Fold fold, int number) {
@@ -193,7 +191,7 @@ final class StationRemarks {
                 .minus(holes.stations().at(fold.stations().get(fold.stations().size() - 1)));
         Length end = first.isLessThan(last) ? first : last;
         if (end.isLessThan(StationFault.END_LEAST)) {
-            remarks.add(Remark.stop(
+            remarks.add(Draft.stop(
                     "signature-tears-" + number,
                     Phrase.of(
                             "On signature {} a station falls {} from its end: under {} the hole tears out.",

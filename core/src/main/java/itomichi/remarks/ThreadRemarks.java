@@ -1,6 +1,5 @@
 package itomichi.remarks;
 
-import itomichi.finding.Remark;
 import itomichi.material.ThreadPractice;
 import itomichi.measure.Fineness;
 import itomichi.measure.Length;
@@ -17,20 +16,20 @@ import java.util.Locale;
 final class ThreadRemarks {
 
     private final BookSpec spec;
-    private final List<Remark<BookSpec>> remarks = new ArrayList<>();
+    private final List<Draft> remarks = new ArrayList<>();
 
     private ThreadRemarks(BookSpec spec) {
         this.spec = spec;
     }
 
-    static List<Remark<BookSpec>> of(BookSpec spec, SewingPlan sewing) {
+    static List<Draft> of(BookSpec spec, SewingPlan sewing) {
         ThreadRemarks remarks = new ThreadRemarks(spec);
         remarks.length(sewing);
         remarks.thread();
         remarks.even(sewing);
         for (PathFault fault : sewing.pathFaults()) {
-            remarks.remarks.add(Remark.stop(
-                    "path-" + fault.kind().name().toLowerCase(Locale.ROOT), Phrase.of("{}", fault.words())));
+            remarks.remarks.add(
+                    Draft.stop("path-" + fault.kind().name().toLowerCase(Locale.ROOT), Phrase.of("{}", fault.words())));
         }
         return remarks.remarks;
     }
@@ -40,18 +39,22 @@ final class ThreadRemarks {
         double heights = sewing.need().longest().mm()
                 / spec.thread().strands()
                 / spec.leaf().height().mm();
-        if (heights <= ThreadPractice.TANGLES_HEIGHTS) {
+        boolean onePiece =
+                !sewing.stitching().goesOn() && sewing.need().pieces().size() == 1;
+        boolean partsWanted = spec.stitch().threads() != StitchWish.Threads.ONE;
+        double most = onePiece && partsWanted ? spec.stitch().workHeights() : ThreadPractice.TANGLES_HEIGHTS;
+        if (heights <= most) {
             return;
         }
-        Remark<BookSpec> remark = Remark.note(
+        Draft remark = Draft.note(
                 "thread-long",
                 Phrase.of(
                         "The thread is {} heights long: past {} it tangles. {}",
                         Math.round(heights),
-                        Math.round(ThreadPractice.TANGLES_HEIGHTS),
+                        Math.round(most),
                         sewing.stitching().goesOn()
                                 ? "Join another at the end of a signature."
-                                : "Wax it well and draw it through by halves."));
+                                : "It cannot be parted: wax it well and draw it through by halves."));
         boolean parts = sewing.stitching().goesOn() && spec.stitch().threads() == StitchWish.Threads.ONE;
         remarks.add(
                 parts
@@ -66,7 +69,7 @@ final class ThreadRemarks {
     private void even(SewingPlan sewing) {
         boolean pamphlet = sewing.stitching().choosesKnot();
         if (pamphlet && sewing.choice().stations() % 2 == 0) {
-            remarks.add(Remark.note(
+            remarks.add(Draft.note(
                     "no-centre",
                     Phrase.of(
                             "{} stations have no centre: it begins at hole {}, and the knot sits beside it, not over a long stitch.",
@@ -78,7 +81,7 @@ final class ThreadRemarks {
     private void thread() {
         Length diameter = Length.ofMm(spec.thread().thread().diameter().result().number());
         if (spec.thread().needleEye().isLessThan(diameter)) {
-            remarks.add(Remark.caution(
+            remarks.add(Draft.caution(
                     "needle-narrow",
                     Phrase.of(
                             "The needle is {} wide at its eye, the thread {} thick: it will not go in.",
@@ -86,7 +89,7 @@ final class ThreadRemarks {
                             diameter.at(Fineness.CALIPER))));
         }
         if (spec.thread().tail().isLessThan(ThreadPractice.TAIL_SHORT)) {
-            remarks.add(Remark.<BookSpec>caution(
+            remarks.add(Draft.caution(
                             "tail-short",
                             Phrase.of(
                                     "Tails of {} are hard to tie: {} to {} is usual.",

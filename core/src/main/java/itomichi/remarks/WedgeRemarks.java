@@ -1,33 +1,27 @@
 package itomichi.remarks;
 
-import itomichi.finding.Remark;
+import itomichi.finding.Remark.Mend;
+import itomichi.gathering.Back;
 import itomichi.gathering.Block;
 import itomichi.gathering.Gathered;
 import itomichi.gathering.Pressing;
-import itomichi.gathering.Split;
-import itomichi.material.SewingThread;
+import itomichi.gathering.Wedge;
 import itomichi.measure.Fineness;
 import itomichi.measure.Length;
 import itomichi.measure.Phrase;
 import itomichi.plan.Gatherer;
 import itomichi.spec.BookSpec;
 import itomichi.spec.GatherWish;
-import java.util.ArrayList;
-import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 
 /**
- * What is to be said about a book thicker at one edge than at the other: of the changes that could be made, which one helps most.
+ * What is to be said about a book thicker at one edge than at the other, by how its back will be.
  *
- * <p>Each change is made and the wedge worked out anew, so that its effect is a number and not a saying.
+ * <p>Each change that might help is made and the wedge worked out anew, so that its effect is a number and not a saying.
  */
 final class WedgeRemarks {
-
-    /** Under this a wedge is not felt; common practice, no published source. */
-    static final double GOOD_PERCENT = 100 * Split.GOOD_WEDGE;
-    /** Over this a book does not close well; common practice, no published source. */
-    static final double BAD_PERCENT = 20;
 
     /** A finer thread is tried whose count is so many times that of the thread at hand. */
     private static final double THINNER = 1.5;
@@ -36,45 +30,63 @@ final class WedgeRemarks {
     private static final double FINEST_LINEN = 60;
 
     private final BookSpec spec;
-    private final double percent;
     private final Block block;
+    private final Wedge wedge;
 
     private WedgeRemarks(BookSpec spec, Block block) {
         this.spec = spec;
         this.block = block;
-        this.percent = block.wedge().result().number();
+        this.wedge = wedge(spec, block);
     }
 
-    static List<Remark<BookSpec>> of(BookSpec spec, Gathered.InSignatures gathered) {
+    static List<Draft> of(BookSpec spec, Gathered.InSignatures gathered) {
         return new WedgeRemarks(spec, gathered.block()).remarks();
     }
 
-    private record Change(Phrase words, BookSpec spec, double percent) {}
+    private static Wedge wedge(BookSpec spec, Block block) {
+        return new Wedge(
+                spec.back(),
+                block.spine().length().mm(),
+                block.foreEdge().length().mm());
+    }
 
-    private List<Remark<BookSpec>> remarks() {
-        if (Math.abs(percent) < GOOD_PERCENT) {
-            return List.of();
-        }
-        if (percent < 0) {
-            return List.of(Remark.note("wedge-fore-edge", thickForeEdge()));
-        }
-        Phrase words = Phrase.of(
+    private List<Draft> remarks() {
+        return switch (wedge.judgement()) {
+            case FINE -> List.of();
+            case THICK_FORE_EDGE -> List.of(Draft.note("wedge-fore-edge", thickForeEdge()));
+            case NOTED -> List.of(mended(Draft.note("wedge", thickSpine("look again"))));
+            case TOO_THICK -> List.of(mended(Draft.caution("wedge", thickSpine("it does not close well"))));
+            case LITTLE_TO_ROUND ->
+                List.of(Draft.note(
+                        "wedge-flat",
+                        Phrase.of(
+                                "The spine comes out {} to {} at the fore edge: {}\u202f% of thread leave little to round; a quarter to a third is wanted. A thicker thread or thinner signatures give more.",
+                                block.spine().length().at(Fineness.BUNDLE),
+                                block.foreEdge().length().at(Fineness.BUNDLE),
+                                tenths(Math.max(0, wedge.percent())))));
+        };
+    }
+
+    private Phrase thickSpine(String words) {
+        Back back = wedge.back();
+        double limit = wedge.judgement() == Wedge.Judgement.NOTED ? back.notedPercent() : back.mostPercent();
+        return Phrase.of(
                 "The spine comes out {} to {} at the fore edge: a wedge of {}\u202f%, over {}\u202f% {}.",
                 block.spine().length().at(Fineness.BUNDLE),
                 block.foreEdge().length().at(Fineness.BUNDLE),
-                tenths(percent),
-                Math.round(percent > BAD_PERCENT ? BAD_PERCENT : GOOD_PERCENT),
-                percent > BAD_PERCENT ? "it does not close well" : "look again");
-        Remark<BookSpec> remark = percent > BAD_PERCENT ? Remark.caution("wedge", words) : Remark.note("wedge", words);
-        return List.of(changes().stream()
-                .filter(change -> change.percent() < percent - 0.5)
-                .min(Comparator.comparingDouble(change -> Math.abs(change.percent())))
-                .map(best -> remark.mendedBy(
-                        Phrase.of(
-                                "{}: {}\u202f% to {}\u202f%, helps most",
-                                best.words(), tenths(percent), tenths(best.percent())),
-                        best.spec()))
-                .orElse(remark));
+                tenths(wedge.percent()),
+                Math.round(limit),
+                words);
+    }
+
+    /** Another split, pressing, thinner thread, another way of sewing, another structure: in this order a binder tries. */
+    private Draft mended(Draft remark) {
+        return remark.asBadAs(wedge.percent())
+                .mendedBy(this::fewerSignatures)
+                .mendedBy(this::pressed)
+                .mendedBy(this::thinnerThread)
+                .mendedBy(this::otherWay)
+                .mendedBy(this::rounded);
     }
 
     private static String tenths(double percent) {
@@ -89,61 +101,76 @@ final class WedgeRemarks {
                 Length.ofMm(lackingMm).at(Fineness.BUNDLE));
     }
 
-    private List<Change> changes() {
-        List<Change> changes = new ArrayList<>();
+    /** A change told with the wedge that it leaves. */
+    private Stream<Mend<BookSpec>> tried(Phrase words, BookSpec changed) {
+        return Gatherer.gather(changed).folded().stream()
+                .map(folded -> wedge(changed, folded.block()).percent())
+                .map(after -> new Mend<>(
+                        Phrase.of("{}: {}\u202f% to {}\u202f%", words, tenths(wedge.percent()), tenths(after)),
+                        changed));
+    }
+
+    private Stream<Mend<BookSpec>> pressed() {
         GatherWish gathering = spec.gathering();
-        if (gathering.pressing() != Pressing.OVERNIGHT) {
-            add(
-                    changes,
-                    Phrase.of("Press the signatures overnight"),
-                    spec.withGathering(gathering.withPressing(Pressing.OVERNIGHT)));
-        }
+        return gathering.pressing() == Pressing.OVERNIGHT
+                ? Stream.of()
+                : tried(
+                        Phrase.of("Press the signatures overnight"),
+                        spec.withGathering(gathering.withPressing(Pressing.OVERNIGHT)));
+    }
+
+    /** A single thread before a doubled one; then the next finer linen count of as many plies, where the thread is told by its count. */
+    private Stream<Mend<BookSpec>> thinnerThread() {
         if (spec.thread().strands() == 2) {
-            add(
-                    changes,
+            return tried(
                     Phrase.of("Sew with a single thread"),
                     spec.withThread(spec.thread().withStrands(1)));
         }
-        if (!gathering.twoOn()) {
-            add(changes, Phrase.of("Sew two signatures on one length"), spec.withGathering(gathering.withTwoOn(true)));
-        }
-        thinnerThread()
-                .ifPresent(thread -> add(
-                        changes,
+        return spec.thread().thread().finer(THINNER, FINEST_LINEN).stream()
+                .flatMap(thread -> tried(
                         Phrase.of(
                                 "Take a thread of {}",
                                 thread.diameter().length().at(Fineness.CALIPER)),
                         spec.withThread(spec.thread().withThread(thread))));
-        fewerSignatures()
-                .ifPresent(split -> add(
-                        changes,
-                        Phrase.of("Take {} sheets", split.sharing().words()),
-                        spec.withGathering(gathering.withChosen(
-                                Optional.of(new GatherWish.Chosen(split.signatures(), split.even()))))));
-        return changes;
     }
 
-    private static void add(List<Change> changes, Phrase words, BookSpec changed) {
-        Gatherer.gather(changed)
-                .folded()
-                .ifPresent(folded -> changes.add(new Change(
-                        words, changed, folded.block().wedge().result().number())));
+    /** The ways it may be sewn that leave less thread in the folds. */
+    private Stream<Mend<BookSpec>> otherWay() {
+        return spec.stitching().stream()
+                .flatMap(sewn -> sewn.variants().stream())
+                .filter(way -> !way.key().equals(spec.variant()))
+                .flatMap(way -> tried(
+                                Phrase.of("Sew it otherwise, {}", way.words()),
+                                spec.withStitch(spec.stitch().withVariant(way.key())))
+                        .filter(mend -> Gatherer.gather(mend.change())
+                                .folded()
+                                .map(folded -> folded.block().threads() < block.threads())
+                                .orElse(false)));
     }
 
-    /** The next finer linen count of as many plies, where the thread is told by its count. */
-    private Optional<SewingThread> thinnerThread() {
-        return spec.thread().thread().finer(THINNER, FINEST_LINEN);
+    /** Thread in the folds is what a round back is made of. */
+    private Stream<Mend<BookSpec>> rounded() {
+        boolean flat = spec.bound().mayBeRounded() && spec.back() == Back.FLAT;
+        return flat
+                ? Stream.of(new Mend<>(
+                        Phrase.of("Round the back"),
+                        spec.withGathering(spec.gathering().withBack(Back.ROUNDED))))
+                : Stream.of();
     }
 
-    /** The best split with fewer signatures whose folds are still comfortable. */
-    private Optional<Split> fewerSignatures() {
+    /** The best split with fewer signatures, and less of a wedge, whose folds are still comfortable. */
+    private Stream<Mend<BookSpec>> fewerSignatures() {
         if (!spec.gathering().recipes().isEmpty()) {
-            return Optional.empty();
+            return Stream.of();
         }
         int now = block.signatures().size() - (spec.gathering().wish().endpapersApart() ? 2 : 0);
         Length most = spec.bound().form().comfort().most();
         return Gatherer.splits(spec).stream()
                 .filter(split -> split.signatures() < now && !split.fold().isMoreThan(most))
-                .min(Comparator.comparingDouble(Split::wedge));
+                .filter(split -> split.wedge().percent() < wedge.percent())
+                .limit(1)
+                .flatMap(split -> tried(
+                        Phrase.of("Take {} sheets", split.sharing().words()),
+                        spec.withGathering(spec.gathering().withChosen(Optional.of(GatherWish.Chosen.of(split))))));
     }
 }

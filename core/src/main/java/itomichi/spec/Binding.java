@@ -1,5 +1,6 @@
 package itomichi.spec;
 
+import itomichi.finding.Stage;
 import itomichi.gathering.SplitWish;
 import itomichi.measure.Length;
 import itomichi.structure.Need;
@@ -56,7 +57,7 @@ public final class Binding {
                 Optional.empty(),
                 SplitWish.NONE,
                 spec.gathering().pressing(),
-                false,
+                spec.gathering().back(),
                 pastes && spec.gathering().pasteIns().equals(Length.ZERO)
                         ? paper.times(PASTE_IN_SHARE)
                         : spec.gathering().pasteIns(),

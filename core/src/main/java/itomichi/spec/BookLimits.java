@@ -9,10 +9,10 @@ import itomichi.structure.Structures;
 import java.util.Optional;
 
 /** What no book can be called, be bound in, be as long or as large as. */
-final class BookLimits {
+public final class BookLimits {
 
     /** More than any hand would bind. */
-    private static final int MOST_PAGES = 4000;
+    public static final int MOST_PAGES = 4000;
 
     private static final int MOST_COPIES = 100_000;
 

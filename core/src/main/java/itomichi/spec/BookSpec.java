@@ -2,6 +2,9 @@ package itomichi.spec;
 
 import io.soabase.recordbuilder.core.RecordBuilder;
 import itomichi.advice.Use;
+import itomichi.cover.CoverStuff;
+import itomichi.finding.Stage;
+import itomichi.gathering.Back;
 import itomichi.gathering.Extent;
 import itomichi.material.Paper;
 import itomichi.material.SewingThread;
@@ -90,6 +93,11 @@ public record BookSpec(
         return stitching().map(sewn -> sewn.known(stitch.variant())).orElse(Stitching.USUAL);
     }
 
+    /** How its back will be: only what is cased is rounded. */
+    public Back back() {
+        return bound().mayBeRounded() ? gathering.back() : Back.FLAT;
+    }
+
     /** Pages wanted. */
     public int pages() {
         return extent.pages(bound().form().folded());
@@ -132,6 +140,9 @@ public record BookSpec(
      * @param height of a cover at hand; nothing where it is cut to the book
      * @param spine width of the spine of a cover at hand; nothing where it follows from the block
      * @param headSquare how far it stands out at the head; nothing where head and tail share alike
+     * @param stuff what it is made of
+     * @param loose the measured stack of signatures before any pressing, where the spine is to be made to it; nothing where it is made to
+     *     the block as pressed
      */
     @RecordBuilder
     public record Cover(
@@ -140,7 +151,9 @@ public record BookSpec(
             Length square,
             Optional<Length> height,
             Optional<Length> spine,
-            Optional<Length> headSquare)
+            Optional<Length> headSquare,
+            CoverStuff stuff,
+            Optional<Length> loose)
             implements BookSpecCoverBuilder.With {
         public Cover {
             BookLimits.checkCover(thickness, square);
@@ -148,7 +161,15 @@ public record BookSpec(
 
         /** A cover that is cut to the book. */
         public Cover(boolean wanted, Length thickness, Length square) {
-            this(wanted, thickness, square, Optional.empty(), Optional.empty(), Optional.empty());
+            this(
+                    wanted,
+                    thickness,
+                    square,
+                    Optional.empty(),
+                    Optional.empty(),
+                    Optional.empty(),
+                    CoverStuff.CARD,
+                    Optional.empty());
         }
     }
 

@@ -15,7 +15,10 @@ final class GatherLimits {
     private GatherLimits() {}
 
     static void check(GatherWish wish, int papers, Unit unit) {
-        wish.chosen().ifPresent(split -> signatures("gathering.signatures", split.signatures()));
+        wish.chosen().ifPresent(split -> {
+            signatures("gathering.signatures", split.signatures());
+            split.sheetsEach().ifPresent(number -> sheets("gathering.filledTo", number));
+        });
         wish.wish().signatures().ifPresent(number -> signatures("gathering.wish.signatures", number));
         wish.wish().sheetsEach().ifPresent(number -> sheets("gathering.wish.sheetsEach", number));
         wish.wish().mostSheets().ifPresent(number -> sheets("gathering.wish.mostSheets", number));

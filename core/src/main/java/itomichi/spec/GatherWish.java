@@ -1,7 +1,9 @@
 package itomichi.spec;
 
 import io.soabase.recordbuilder.core.RecordBuilder;
+import itomichi.gathering.Back;
 import itomichi.gathering.Pressing;
+import itomichi.gathering.Split;
 import itomichi.gathering.SplitWish;
 import itomichi.measure.Length;
 import java.util.Collections;
@@ -16,7 +18,7 @@ import java.util.TreeMap;
  * @param chosen the split that was settled on; nothing where the best is to be taken
  * @param wish what is preferred of a split
  * @param pressing how long the signatures are pressed
- * @param twoOn whether two signatures share each length of thread
+ * @param back how the back is to be, where it can be rounded
  * @param pasteIns thickness of what is to be pasted in, all of it together
  * @param recipes what lies in a signature, sheet by sheet; several are taken in turn through the book; none where every sheet is alike
  * @param heights of signatures that are not as high as the leaf, by their number from 1
@@ -26,7 +28,7 @@ public record GatherWish(
         Optional<Chosen> chosen,
         SplitWish wish,
         Pressing pressing,
-        boolean twoOn,
+        Back back,
         Length pasteIns,
         List<List<RecipeSheet>> recipes,
         Map<Integer, Length> heights)
@@ -34,7 +36,7 @@ public record GatherWish(
 
     /** Nothing chosen, nothing preferred. */
     public static final GatherWish PLAIN = new GatherWish(
-            Optional.empty(), SplitWish.NONE, Pressing.OVERNIGHT, false, Length.ZERO, List.of(), Map.of());
+            Optional.empty(), SplitWish.NONE, Pressing.OVERNIGHT, Back.FLAT, Length.ZERO, List.of(), Map.of());
 
     public GatherWish {
         recipes = recipes.stream().map(List::copyOf).toList();
@@ -46,8 +48,19 @@ public record GatherWish(
      *
      * @param signatures how many
      * @param filled whether signatures are filled up with blank pages so that all are alike
+     * @param sheetsEach how many sheets they are filled to at least; nothing where as few as hold the pages
      */
-    public record Chosen(int signatures, boolean filled) {}
+    public record Chosen(int signatures, boolean filled, Optional<Integer> sheetsEach) {
+
+        public Chosen(int signatures, boolean filled) {
+            this(signatures, filled, Optional.empty());
+        }
+
+        /** A split of a ranking. */
+        public static Chosen of(Split split) {
+            return new Chosen(split.signatures(), split.even(), split.filledTo());
+        }
+    }
 
     /**
      * A sheet of a recipe.

@@ -33,8 +33,6 @@ public record RowFault(Kind kind, int row, Phrase words) {
         }
     }
 
-    /** Less material between two holes, and the cover tears: common practice. */
-    public static final Length MATERIAL_GOOD = Length.ofMm(3);
     /** Less, and it is one slit: common practice. */
     static final Length MATERIAL_LEAST = Length.ofMm(0.5);
     /** Nearer to the fold where the spine ends, and the row pulls into it: common practice. */
@@ -45,8 +43,10 @@ public record RowFault(Kind kind, int row, Phrase words) {
      *
      * @param rows the rows
      * @param hole width of the holes in the cover
+     * @param stuff what the cover is made of, in words
+     * @param between what must be left of it between two holes
      */
-    public static List<RowFault> judge(Rows rows, Length hole) {
+    public static List<RowFault> judge(Rows rows, Length hole, String stuff, Length between) {
         List<RowFault> faults = new ArrayList<>();
         Length first = rows.fromLeft().get(0);
         Length last = rows.width().minus(rows.fromLeft().get(rows.count() - 1));
@@ -70,18 +70,18 @@ public record RowFault(Kind kind, int row, Phrase words) {
                             EDGE_GOOD.at(Fineness.MARK))));
         }
         if (rows.count() > 1) {
-            material(rows, hole, faults);
+            material(rows, hole, stuff, between, faults);
         }
         return faults;
     }
 
     /** The least spine, to half a millimetre, on which so many rows in equal gaps leave cover enough between their holes. */
-    public static Length wideEnough(int rows, Length hole) {
-        double mm = (rows + 1) * (hole.mm() + MATERIAL_GOOD.mm());
+    public static Length wideEnough(int rows, Length hole, Length between) {
+        double mm = (rows + 1) * (hole.mm() + between.mm());
         return Length.ofMm(Math.ceil(mm * 2) / 2);
     }
 
-    private static void material(Rows rows, Length hole, List<RowFault> faults) {
+    private static void material(Rows rows, Length hole, String stuff, Length between, List<RowFault> faults) {
         Length left = rows.nearest().minus(hole);
         if (left.isLessThan(MATERIAL_LEAST)) {
             faults.add(new RowFault(
@@ -93,14 +93,16 @@ public record RowFault(Kind kind, int row, Phrase words) {
                             rows.width().at(Fineness.MARK),
                             rows.nearest().at(Fineness.MARK),
                             hole.at(Fineness.BUNDLE))));
-        } else if (left.isLessThan(MATERIAL_GOOD)) {
+        } else if (left.isLessThan(between)) {
             faults.add(new RowFault(
                     Kind.TEARS_BETWEEN,
                     0,
                     Phrase.of(
-                            "Between holes of neighbouring rows {} of the cover is left: under {} it may tear.",
+                            "Rows lie {} apart from centre to centre, which leaves {} of the cover between their holes: {} may tear under {}.",
+                            rows.nearest().at(Fineness.MARK),
                             left.at(Fineness.MARK),
-                            MATERIAL_GOOD.at(Fineness.MARK))));
+                            stuff,
+                            between.at(Fineness.MARK))));
         }
     }
 }

@@ -37,12 +37,14 @@ final class StepWords {
     private final Frame frame;
     private final int stations;
     private final int signatures;
+    private final List<SewingStep> steps;
 
     StepWords(SewingPlan plan) {
         this.plan = plan;
         this.frame = plan.frame();
         this.stations = plan.choice().stations();
         this.signatures = plan.choice().signatures();
+        this.steps = SewingStep.of(plan.path());
     }
 
     private boolean fold() {
@@ -56,8 +58,9 @@ final class StepWords {
             case TIE -> tie(step, turned);
             case JOIN ->
                 Phrase.of(
-                        "Cut the thread with a tail of {} and tie the next one to it with a square knot, outside at {}.",
+                        "Cut the thread with a tail of {} and tie the next one to it with a square knot, {} at {}.",
                         plan.spec().thread().tail().at(Fineness.THREAD),
+                        on(knot(step).face()),
                         hole(step.target()));
             case PASS -> pass(step, turned);
         };
@@ -132,9 +135,16 @@ final class StepWords {
 
         @Override
         public String run(Run run) {
-            return run.climbs()
-                    ? "lay signature " + run.to().signature() + " on and climb to it outside"
-                    : "along " + the(run.face()) + towards(run, turned) + past(step);
+            if (!run.climbs()) {
+                return "along " + the(run.face()) + towards(run, turned) + past(step);
+            }
+            int to = run.to().signature();
+            boolean straight = run.from().station() == run.to().station();
+            if (straight) {
+                return "lay signature " + to + " on and climb to it outside";
+            }
+            return (laidOn(to) == step.number() ? "lay signature " + to + " on, across" : "across")
+                    + (frame.liftMm(run) > 0 ? " the tape" : "") + towards(run, turned) + " into signature " + to;
         }
 
         @Override
@@ -190,24 +200,44 @@ final class StepWords {
         }
     }
 
+    /** How many signatures down the kettle of a step goes. */
+    private static int down(SewingStep step) {
+        return new ThreadPath(step.moves()).moves(Kettle.class).get(0).down();
+    }
+
+    /** Number of the step in which a signature is first gone into. */
+    private int laidOn(int signature) {
+        return steps.stream()
+                .filter(step -> step.target().signature() == signature)
+                .findFirst()
+                .map(SewingStep::number)
+                .orElse(0);
+    }
+
     private Phrase kettle(SewingStep step) {
         boolean finish = step.moves().get(step.moves().size() - 1).hangs();
         boolean linked = step.moves().stream().anyMatch(Link.class::isInstance);
         return Phrase.of(
-                "{} at {}: down between the two signatures below, round the stitch that joins them, up through the loop.{}",
+                "{} at {}: down {}, round the stitch that joins them, up through the loop.{}",
                 linked ? "Pass behind the stitch of the row below, then a kettle stitch" : "Kettle stitch",
                 hole(step.target()),
+                down(step) > 1
+                        ? "to where the pair below is tied to the one under it"
+                        : "between the two signatures below",
                 finish ? " This one locks the end." : "");
     }
 
+    private static Knot knot(SewingStep step) {
+        return new ThreadPath(step.moves()).moves(Knot.class).get(0);
+    }
+
     private Phrase tie(SewingStep step, boolean turned) {
-        Knot knot = new ThreadPath(step.moves()).moves(Knot.class).get(0);
-        String lead = new ThreadPath(step.moves())
-                .moves(Run.class).stream()
-                        .filter(run -> !run.climbs())
-                        .map(move -> capital(along(move, step, turned)) + ". ")
-                        .findFirst()
-                        .orElse("");
+        Knot knot = knot(step);
+        String way = step.moves().stream()
+                .filter(move -> move.part() == Move.Part.SEGMENT && !(move instanceof Run run && run.climbs()))
+                .map(move -> along(move, step, turned))
+                .collect(Collectors.joining(", "));
+        String lead = way.isEmpty() ? "" : capital(way) + ". ";
         String turns = knot.turns() + " turn" + (knot.turns() == 1 ? "" : "s");
         if (!fold()) {
             boolean hidden = plan.stitching().hiddenStart(plan.choice().variant()) && isMiddle(step);

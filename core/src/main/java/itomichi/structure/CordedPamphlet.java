@@ -96,7 +96,7 @@ final class CordedPamphlet extends Described implements Stitching {
     }
 
     @Override
-    public ThumbRule threadRule(int stations, int signatures) {
+    public ThumbRule threadRule(int stations, int signatures, String variant) {
         return new ThumbRule(3, 4, "3 heights, and a bit for each pass over the cord");
     }
 }

@@ -61,6 +61,11 @@ abstract class Described implements Structure {
     }
 
     @Override
+    public final boolean mayBeRounded() {
+        return description.roundable();
+    }
+
+    @Override
     public final boolean inSoftCover() {
         return description.softCovered();
     }

@@ -14,6 +14,7 @@ final class Description {
     private int usualStations;
     private Holing holing = Holing.none();
     private boolean inSoftCover;
+    private boolean mayBeRounded;
 
     private Description(String key, String name) {
         this.key = key;
@@ -54,6 +55,15 @@ final class Description {
     Description inSoftCover() {
         inSoftCover = true;
         return this;
+    }
+
+    Description mayBeRounded() {
+        mayBeRounded = true;
+        return this;
+    }
+
+    boolean roundable() {
+        return mayBeRounded;
     }
 
     String purpose() {

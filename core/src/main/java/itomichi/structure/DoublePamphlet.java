@@ -31,7 +31,7 @@ final class DoublePamphlet extends Described {
     }
 
     @Override
-    public ThumbRule threadRule(int stations, int signatures) {
+    public ThumbRule threadRule(int stations, int signatures, String variant) {
         return new ThumbRule(2.5, 3.5, "2.5 heights and a bit, for both at once");
     }
 }

@@ -14,6 +14,7 @@ final class FrenchLink extends Described {
                         "Sewn all along, linked between pairs of stations, kettles at the ends; for cased books without tapes, small ones.")
                 .form(Form.from(3))
                 .skill(Skill.SOME_PRACTICE)
+                .mayBeRounded()
                 .inNumber(-1)
                 .holes(6, Holing.pairs()));
         judge(Need.WRITE, 1, "opens well once the case is broken in");
@@ -30,7 +31,7 @@ final class FrenchLink extends Described {
     }
 
     @Override
-    public ThumbRule threadRule(int stations, int signatures) {
+    public ThumbRule threadRule(int stations, int signatures, String variant) {
         return ThumbRule.allAlong(signatures);
     }
 }

@@ -22,7 +22,7 @@ final class GluedSpine extends Described {
     }
 
     @Override
-    public ThumbRule threadRule(int stations, int signatures) {
+    public ThumbRule threadRule(int stations, int signatures, String variant) {
         return new ThumbRule(0, 0, "no thread");
     }
 }

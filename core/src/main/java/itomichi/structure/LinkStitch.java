@@ -129,7 +129,7 @@ final class LinkStitch extends Described implements Stitching {
     }
 
     @Override
-    public ThumbRule threadRule(int stations, int signatures) {
+    public ThumbRule threadRule(int stations, int signatures, String variant) {
         return ThumbRule.allAlong(signatures);
     }
 }

@@ -191,7 +191,8 @@ final class LongStitch extends Described implements Stitching {
     }
 
     @Override
-    public ThumbRule threadRule(int stations, int signatures) {
-        return ThumbRule.allAlong(signatures);
+    public ThumbRule threadRule(int stations, int signatures, String variant) {
+        ThumbRule once = ThumbRule.allAlong(signatures);
+        return variant.equals(THERE_AND_BACK) ? once.twice() : once;
     }
 }

@@ -56,7 +56,7 @@ final class OwnFold extends Described {
     }
 
     @Override
-    public ThumbRule threadRule(int stations, int signatures) {
+    public ThumbRule threadRule(int stations, int signatures, String variant) {
         return new ThumbRule(
                 2.5 * signatures, 6.0 * signatures, "2.5 heights for each signature, more for a rich pattern");
     }

@@ -51,7 +51,7 @@ final class OwnSide extends Described {
     }
 
     @Override
-    public ThumbRule threadRule(int stations, int signatures) {
+    public ThumbRule threadRule(int stations, int signatures, String variant) {
         return new ThumbRule(4, 9, "4 heights and more, for a rich pattern");
     }
 }

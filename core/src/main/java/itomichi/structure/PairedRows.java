@@ -96,7 +96,7 @@ final class PairedRows extends Described implements Stitching {
     }
 
     @Override
-    public ThumbRule threadRule(int stations, int signatures) {
+    public ThumbRule threadRule(int stations, int signatures, String variant) {
         return ThumbRule.allAlong(signatures);
     }
 }

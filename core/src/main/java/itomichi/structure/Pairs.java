@@ -6,12 +6,19 @@ import itomichi.path.PathBuilder;
 import itomichi.path.StitchPattern;
 import itomichi.path.StitchPattern.Tie;
 import itomichi.path.ThreadPath;
+import java.util.List;
+import java.util.Optional;
 import java.util.Set;
 import java.util.TreeSet;
 import java.util.function.ToIntFunction;
 
 /** Sewing all along, a kettle at each end and pairs of stations between, each pair spanned outside. */
 final class Pairs implements Stitching {
+
+    /** Key of the way in which two signatures share each length of thread. */
+    static final String TWO_ON = "two-on";
+
+    private static final String TWO_ON_BETWEEN = "two-on-between";
 
     private final String name;
     private final boolean linked;
@@ -29,6 +36,22 @@ final class Pairs implements Stitching {
     }
 
     @Override
+    public List<Variant> variants() {
+        return sewnOn != SewnOn.TAPES
+                ? Stitching.super.variants()
+                : List.of(
+                        new Variant(USUAL, "all along", "Every signature is held at every tape: the strongest."),
+                        new Variant(
+                                TWO_ON,
+                                "two signatures on each length",
+                                "Half the thread in the folds, and half the swell; each signature is held at fewer places."),
+                        new Variant(
+                                TWO_ON_BETWEEN,
+                                "two on each length, the first and the last all along",
+                                "Little swell, and firm where the boards pull."));
+    }
+
+    @Override
     public boolean takesStations(int count, String variant) {
         return count % 2 == 0 && count >= 4 && count <= AllAlong.MOST_STATIONS;
     }
@@ -40,6 +63,17 @@ final class Pairs implements Stitching {
 
     @Override
     public ThreadPath stitch(Choice choice) {
+        return twoOn(choice).map(TwoOn::stitch).orElseGet(() -> allAlong(choice));
+    }
+
+    private static Optional<TwoOn> twoOn(Choice choice) {
+        boolean endsAlone = choice.variant().equals(TWO_ON_BETWEEN);
+        return endsAlone || choice.variant().equals(TWO_ON)
+                ? Optional.of(new TwoOn(choice, endsAlone))
+                : Optional.empty();
+    }
+
+    private ThreadPath allAlong(Choice choice) {
         AllAlong thread = new AllAlong(choice, 3).begin(Face.OUTSIDE);
         PathBuilder path = thread.path();
         for (int signature = 1; signature <= choice.signatures(); signature++) {
@@ -56,8 +90,21 @@ final class Pairs implements Stitching {
         return thread.end();
     }
 
+    /** One height for each length of thread and two besides. */
+    static ThumbRule threadRule(int signatures, String variant) {
+        return switch (variant) {
+            case TWO_ON -> ThumbRule.twoOn((signatures + 1) / 2);
+            case TWO_ON_BETWEEN -> ThumbRule.twoOn((signatures + 3) / 2);
+            default -> ThumbRule.allAlong(signatures);
+        };
+    }
+
     @Override
     public StitchPattern pattern(Choice choice) {
+        return twoOn(choice).map(TwoOn::pattern).orElseGet(() -> shownAllAlong(choice));
+    }
+
+    private StitchPattern shownAllAlong(Choice choice) {
         StitchPattern.Builder pattern = new StitchPattern.Builder();
         for (int signature = 1; signature <= choice.signatures(); signature++) {
             for (int station = 1; station < choice.stations(); station++) {

@@ -33,7 +33,7 @@ final class Pamphlet extends Described {
     }
 
     @Override
-    public ThumbRule threadRule(int stations, int signatures) {
+    public ThumbRule threadRule(int stations, int signatures, String variant) {
         return stations == 3
                 ? new ThumbRule(2, 3, "2 heights and a bit for a loose tack, 3 to be comfortable")
                 : new ThumbRule(2.5, 4, "2.5 to 4 heights");

@@ -31,7 +31,7 @@ final class SeveralPamphlets extends Described {
     }
 
     @Override
-    public ThumbRule threadRule(int stations, int signatures) {
+    public ThumbRule threadRule(int stations, int signatures, String variant) {
         return new ThumbRule(2.5 * signatures, 4.0 * signatures, "2.5 to 4 heights for each signature");
     }
 }

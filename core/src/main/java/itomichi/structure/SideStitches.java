@@ -12,6 +12,7 @@ import itomichi.station.Role;
 import itomichi.station.SideHole;
 import itomichi.station.SidePosition;
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.Comparator;
 import java.util.List;
 import java.util.stream.IntStream;
@@ -24,11 +25,17 @@ final class SideStitches {
 
     private final List<SideHole> holes;
     private final List<Integer> main;
+    private final boolean wrapped;
     private final boolean endsWrapped;
     private final List<Move> segments = new ArrayList<>();
 
-    SideStitches(List<SideHole> holes, boolean endsWrapped) {
+    /**
+     * @param wrapped whether main holes are wrapped round the spine
+     * @param endsWrapped whether the first and the last are wrapped round head and tail
+     */
+    SideStitches(List<SideHole> holes, boolean wrapped, boolean endsWrapped) {
         this.holes = holes;
+        this.wrapped = wrapped;
         this.endsWrapped = endsWrapped;
         this.main = IntStream.rangeClosed(1, holes.size())
                 .filter(number -> role(number) == Role.MAIN || role(number) == Role.BY_HAND)
@@ -78,13 +85,34 @@ final class SideStitches {
         if (i > 0) {
             join(main.get(i - 1), number);
         }
-        wrap(number, Edge.SPINE);
-        if (endsWrapped && i == 0) {
-            wrap(number, Edge.HEAD);
+        edges(number).forEach(edge -> wrap(number, edge));
+    }
+
+    /** The edges that a main hole is wrapped round. */
+    List<Edge> edges(int number) {
+        List<Edge> edges = new ArrayList<>();
+        if (wrapped) {
+            edges.add(Edge.SPINE);
         }
-        if (endsWrapped && i == main.size() - 1) {
-            wrap(number, Edge.TAIL);
+        if (endsWrapped && number == main.get(0)) {
+            edges.add(Edge.HEAD);
         }
+        if (endsWrapped && number == main.get(main.size() - 1)) {
+            edges.add(Edge.TAIL);
+        }
+        return edges;
+    }
+
+    /** The main holes from the one beside the middle to the head. */
+    List<Integer> towardsHead() {
+        List<Integer> way = new ArrayList<>(main.subList(0, main.indexOf(middle())));
+        Collections.reverse(way);
+        return way;
+    }
+
+    /** The main holes from the one beside the middle to the tail. */
+    List<Integer> towardsTail() {
+        return main.subList(main.indexOf(middle()) + 1, main.size());
     }
 
     private void extra(int number) {

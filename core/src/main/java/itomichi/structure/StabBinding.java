@@ -2,7 +2,6 @@ package itomichi.structure;
 
 import itomichi.gathering.Form;
 import itomichi.order.EulerTrail;
-import itomichi.order.Order;
 import itomichi.order.Question;
 import itomichi.path.Face;
 import itomichi.path.Hole;
@@ -25,12 +24,26 @@ final class StabBinding extends Described implements Stitching {
     private static final String AT_THE_BACK = "knot-at-back";
     private static final String OPEN_ENDS = "open-ends";
     private static final String OPEN_AT_THE_BACK = "open-ends-knot-at-back";
+    private static final String ENDS = "ends-wrapped";
+    private static final String ENDS_AT_THE_BACK = "ends-wrapped-knot-at-back";
 
+    /** In which order the thread goes through the main holes, and whether it is wrapped round the spine there. */
+    private enum Order {
+        /** In and out only. */
+        UNWRAPPED,
+        WRAPPED_ON_THE_WAY_OUT,
+        WRAPPED_ON_THE_WAY_BACK,
+        /** With holes besides the main ones, as the search for an order finds it. */
+        FOUND
+    }
+
+    private final Order order;
     private final double heights;
 
     /** @param heights of the book that its thread takes by rule of thumb */
-    private StabBinding(Description description, double heights) {
+    private StabBinding(Description description, Order order, double heights) {
         super(description.form(Form.LOOSE));
+        this.order = order;
         this.heights = heights;
         judge(Need.WRITE, -1, "the spine margin swallows what is written near it");
         judge(Need.WET_MEDIA, -1, "held fast at the side, wet sheets buckle");
@@ -45,21 +58,36 @@ final class StabBinding extends Described implements Stitching {
                 .purpose("Single sheets sewn through the side; " + look + ". Does not lie flat; lasts.");
     }
 
-    static StabBinding running() {
+    static StabBinding plain() {
         return new StabBinding(
-                looking("stab-running", "Stab, running and wrapped", "a plain running stitch, head and tail wrapped")
+                looking("stab-plain", "Stab, running", "in and out and back again, the spine not wrapped")
                         .skill(Skill.FIRST_BOOK)
                         .inNumber(2)
                         .holes(5, Holing.side()),
+                Order.UNWRAPPED,
+                2.5);
+    }
+
+    static StabBinding running() {
+        return new StabBinding(
+                looking(
+                                "stab-running",
+                                "Stab, running and wrapped",
+                                "in and out to the end, each hole wrapped round the spine on the way back")
+                        .skill(Skill.FIRST_BOOK)
+                        .inNumber(1)
+                        .holes(5, Holing.side()),
+                Order.WRAPPED_ON_THE_WAY_BACK,
                 4);
     }
 
     static StabBinding fourHole() {
         return new StabBinding(
-                looking("stab-four-hole", "Stab, four holes", "four holes, each wrapped round the spine")
+                looking("stab-four-hole", "Stab, four holes", "four holes, each wrapped round the spine on the way out")
                         .skill(Skill.FIRST_BOOK)
                         .inNumber(1)
                         .holes(4, Holing.side()),
+                Order.WRAPPED_ON_THE_WAY_OUT,
                 4);
     }
 
@@ -69,6 +97,7 @@ final class StabBinding extends Described implements Stitching {
                         .skill(Skill.SOME_PRACTICE)
                         .inNumber(0)
                         .holes(4, Holing.side(Role.CORNER)),
+                Order.FOUND,
                 5);
     }
 
@@ -81,6 +110,7 @@ final class StabBinding extends Described implements Stitching {
                         .skill(Skill.SOME_PRACTICE)
                         .inNumber(-1)
                         .holes(4, Holing.side(Role.SATELLITE)),
+                Order.FOUND,
                 7);
     }
 
@@ -90,6 +120,7 @@ final class StabBinding extends Described implements Stitching {
                         .skill(Skill.MUCH_PRACTICE)
                         .inNumber(-1)
                         .holes(5, Holing.side(Role.CORNER, Role.BETWEEN)),
+                Order.FOUND,
                 8);
     }
 
@@ -100,17 +131,34 @@ final class StabBinding extends Described implements Stitching {
 
     @Override
     public List<Variant> variants() {
-        return List.of(
-                new Variant(USUAL, "start hidden, head and tail wrapped", "No knot shows; both ends are guarded."),
-                new Variant(
-                        AT_THE_BACK,
-                        "knot at the back, head and tail wrapped",
-                        "Quicker to start; the knot shows at the back."),
-                new Variant(
-                        OPEN_ENDS,
-                        "start hidden, head and tail left open",
-                        "A little less thread; corners wear sooner."),
-                new Variant(OPEN_AT_THE_BACK, "knot at the back, head and tail left open", "The plainest."));
+        return order == Order.UNWRAPPED
+                ? List.of(
+                        new Variant(USUAL, "start hidden, nothing wrapped", "Two lines of thread, and no knot shows."),
+                        new Variant(AT_THE_BACK, "knot at the back, nothing wrapped", "The quickest of all."),
+                        new Variant(
+                                ENDS, "start hidden, head and tail wrapped", "No knot shows; the corners are guarded."),
+                        new Variant(
+                                ENDS_AT_THE_BACK,
+                                "knot at the back, head and tail wrapped",
+                                "Quick, and the corners are guarded."))
+                : List.of(
+                        new Variant(
+                                USUAL, "start hidden, head and tail wrapped", "No knot shows; both ends are guarded."),
+                        new Variant(
+                                AT_THE_BACK,
+                                "knot at the back, head and tail wrapped",
+                                "Quicker to start; the knot shows at the back."),
+                        new Variant(
+                                OPEN_ENDS,
+                                "start hidden, head and tail left open",
+                                "A little less thread; corners wear sooner."),
+                        new Variant(OPEN_AT_THE_BACK, "knot at the back, head and tail left open", "The plainest."));
+    }
+
+    private boolean endsWrapped(String variant) {
+        return order == Order.UNWRAPPED
+                ? variant.equals(ENDS) || variant.equals(ENDS_AT_THE_BACK)
+                : !variant.equals(OPEN_ENDS) && !variant.equals(OPEN_AT_THE_BACK);
     }
 
     @Override
@@ -123,9 +171,9 @@ final class StabBinding extends Described implements Stitching {
         return "a stab binding takes two main holes or more";
     }
 
-    private static SideStitches stitches(Choice choice) {
-        boolean open = choice.variant().equals(OPEN_ENDS) || choice.variant().equals(OPEN_AT_THE_BACK);
-        SideStitches stitches = new SideStitches(choice.side(), !open);
+    private SideStitches stitches(Choice choice) {
+        SideStitches stitches =
+                new SideStitches(choice.side(), order != Order.UNWRAPPED, endsWrapped(choice.variant()));
         if (!stitches.sewable()) {
             throw new IllegalArgumentException("Two main holes are wanted; read " + choice.side());
         }
@@ -133,8 +181,8 @@ final class StabBinding extends Described implements Stitching {
     }
 
     /**
-     * The two ties of an inner binding, if there is one; then from the middle hole to the head and back and to the tail and back, wrapping
-     * on the way back. Start and end lie in the middle hole, on the back: a hidden start only goes as far as the inside of the block and
+     * The two ties of an inner binding, if there is one; then from the middle hole to the head and back and to the tail and back. Start and
+     * end lie in the middle hole, on the back: a hidden start only goes as far as the inside of the block and
      * uses as much thread.
      */
     @Override
@@ -153,13 +201,17 @@ final class StabBinding extends Described implements Stitching {
         }
         Hole middle = new Hole(1, stitches.middle());
         path.from(middle, Face.BACK, Tail.Side.FREE).pass(middle, Face.FRONT);
-        Order order = EulerTrail.find(new Question(
-                stitches.segments(),
-                new Spot(middle, Face.FRONT),
-                new Spot(middle, Face.BACK),
-                Set.of(),
-                SideStitches.frame(choice.side())));
-        order.sewn().forEach(path::then);
+        if (order == Order.FOUND) {
+            Question question = new Question(
+                    stitches.segments(),
+                    new Spot(middle, Face.FRONT),
+                    new Spot(middle, Face.BACK),
+                    Set.of(),
+                    SideStitches.frame(choice.side()));
+            EulerTrail.find(question).sewn().forEach(path::then);
+        } else {
+            new StabWeave(stitches, order == Order.WRAPPED_ON_THE_WAY_OUT, path).sew();
+        }
         return path.tie(choice.turns()).end();
     }
 
@@ -186,11 +238,16 @@ final class StabBinding extends Described implements Stitching {
 
     @Override
     public boolean hiddenStart(String variant) {
-        return variant.equals(USUAL) || variant.equals(OPEN_ENDS);
+        return !variant.equals(AT_THE_BACK) && !variant.equals(OPEN_AT_THE_BACK) && !variant.equals(ENDS_AT_THE_BACK);
     }
 
     @Override
-    public ThumbRule threadRule(int stations, int signatures) {
+    public ThumbRule threadRule(int stations, int signatures, String variant) {
+        if (order == Order.UNWRAPPED) {
+            return endsWrapped(variant)
+                    ? new ThumbRule(2.5, 3.5, "about 3 heights, twice along the spine and round the ends")
+                    : new ThumbRule(2, 3, "about 2.5 heights, twice along the spine and the tails");
+        }
         return holing().extras().isEmpty()
                 ? new ThumbRule(
                         heights - 0.5, heights + 0.5, "about " + Math.round(heights) + " heights, wraps included")

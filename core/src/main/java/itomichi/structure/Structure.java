@@ -39,11 +39,14 @@ public interface Structure {
     /** What holes it takes. */
     Holing holing();
 
+    /** Whether its back may be rounded before it is cased. */
+    boolean mayBeRounded();
+
     /** Whether it is usually sewn into a soft cover. */
     boolean inSoftCover();
 
-    /** The rule of thumb for its thread. */
-    ThumbRule threadRule(int stations, int signatures);
+    /** The rule of thumb for its thread, sewn in that way. */
+    ThumbRule threadRule(int stations, int signatures, String variant);
 
     /** How its stations, or its main holes, are placed at first. */
     default StationScheme startStations() {

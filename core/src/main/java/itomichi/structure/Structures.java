@@ -16,6 +16,7 @@ public final class Structures {
             new Tapes(),
             new LongStitch(),
             new PairedRows(),
+            StabBinding.plain(),
             StabBinding.running(),
             StabBinding.fourHole(),
             StabBinding.cornerHoles(),

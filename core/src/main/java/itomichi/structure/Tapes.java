@@ -14,6 +14,7 @@ final class Tapes extends Described {
                         "Sewn all along round tapes that hold the boards; three tapes are usual for A5. Sturdy cased books for everyday use.")
                 .form(Form.from(3))
                 .skill(Skill.SOME_PRACTICE)
+                .mayBeRounded()
                 .inNumber(-1)
                 .holes(8, Holing.pairs()));
         judge(Need.WRITE, 2, "made for everyday use");
@@ -30,7 +31,7 @@ final class Tapes extends Described {
     }
 
     @Override
-    public ThumbRule threadRule(int stations, int signatures) {
-        return ThumbRule.allAlong(signatures);
+    public ThumbRule threadRule(int stations, int signatures, String variant) {
+        return Pairs.threadRule(signatures, variant);
     }
 }

@@ -14,6 +14,16 @@ public record ThumbRule(double lowHeights, double highHeights, String words) {
         return new ThumbRule(signatures + 1.0, signatures + 3.0, "as many heights as signatures, and two more");
     }
 
+    /** The same, where two signatures share each length. */
+    static ThumbRule twoOn(int lengths) {
+        return new ThumbRule(lengths + 1.0, lengths + 3.0, "a height for every two signatures, and two more");
+    }
+
+    /** The same, where every gap is sewn twice. */
+    ThumbRule twice() {
+        return new ThumbRule(2 * lowHeights, 2 * highHeights, "twice " + words);
+    }
+
     /** The middle of the rule, in heights. */
     public double heights() {
         return (lowHeights + highHeights) / 2;

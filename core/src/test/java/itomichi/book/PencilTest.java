@@ -30,6 +30,8 @@ public class PencilTest {
         for (BookSpec spec : List.of(
                 sound,
                 sound.withPages(50),
+                sound.withLeaf(new BookSpec.Leaf(Length.ofMm(200.75), Length.ofMm(210), false))
+                        .withPapers(sound.papers().withTrim(Length.ofMm(3))),
                 sound.withPaper(Books.paper(90, Grain.WITH_FOLD)),
                 sound.withStations(Books.placed(15, 60, 190)),
                 sound.withThread(Books.sewing(2, 60, 0.9)),
@@ -54,9 +56,11 @@ public class PencilTest {
         double left = Formula.of(bare(sides[0])).evaluate(symbol -> {
             throw new AssertionError(symbol + " stands in " + sides[0]);
         });
-        double right = Double.parseDouble(bare(sides[1]));
-        // what is shown is rounded on both sides; a pencil comes within two parts in a hundred, or half a millimetre
-        assertEquals(left, right, Math.max(0.5, right * 0.02), figure.working().sum(Unit.MM));
+        // what is written is so fine that a pencil comes to what is shown, to its last place
+        assertEquals(
+                figure.working().result().with(left).in(Unit.MM),
+                sides[1],
+                figure.working().sum(Unit.MM));
     }
 
     @Test(dataProvider = "figures")

@@ -4,12 +4,12 @@ import static org.testng.Assert.assertEquals;
 import static org.testng.Assert.assertTrue;
 
 import itomichi.finding.Quantity;
+import itomichi.finding.Stage;
 import itomichi.measure.Length;
 import itomichi.measure.Unit;
 import itomichi.property.Draw;
 import itomichi.property.Property;
 import itomichi.spec.BookSpec;
-import itomichi.spec.Stage;
 import itomichi.steps.StepLine;
 import itomichi.steps.StepLines;
 import java.util.EnumSet;

@@ -11,6 +11,7 @@ import java.util.Collections;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.IntUnaryOperator;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
 
@@ -18,21 +19,19 @@ public class SplitsTest {
 
     private static final Draw<Integer> PAGES = Draw.between(8, 2000);
     private static final Draw<Integer> SHEET_UM = Draw.between(60, 400);
-    private static final SewnIn LINEN = new SewnIn(Length.ofMm(0.48), 1, 0.5, false);
+    private static final SewnIn LINEN = new SewnIn(Length.ofMm(0.48), 1, 0.5);
 
     private static SplitQuestion question(int pages, double sheetMm, SplitWish wish) {
         return new SplitQuestion(
                 pages,
                 Length.ofMm(sheetMm),
-                Length.ofMm(210),
                 Form.from(2),
                 wish,
                 LINEN,
                 Pressing.OVERNIGHT,
+                Back.FLAT,
                 Length.ZERO,
-                5,
-                1,
-                2);
+                IntUnaryOperator.identity());
     }
 
     private static SplitWish wish(boolean odd, Integer signatures, Integer sheetsEach, Integer most) {
@@ -46,7 +45,7 @@ public class SplitsTest {
 
     /**
      * Of every count of signatures there could be, none is better in all a binder looks at, whatever each is held to weigh: how far the
-     * fold is from comfortable and from the middling one, the wedge, blank pages, evenness, the time.
+     * fold is from comfortable and from the middling one, the wedge, blank pages, evenness, signatures to sew.
      */
     @Test
     public void noSplitIsBetterThanTheBestInEveryWay() {
@@ -73,13 +72,14 @@ public class SplitsTest {
         double foldMm = split.fold().mm();
         int over = split.sheets() % split.signatures();
         return new double[] {
-            Math.max(0, Math.max(Math.log(foldMm / 2.4), Math.log(1.0 / foldMm))),
+            Math.max(0, Math.log(foldMm / 2.4)),
+            Math.max(0, Math.log(1.0 / foldMm)),
             Math.abs(Math.log(foldMm / Math.sqrt(2.4))),
-            Math.max(0, Math.abs(split.wedge()) - 0.10),
+            split.wedge().excess(),
             split.blanks(),
             over == 0 ? 0 : 1,
             over % 2 == 0 || split.signatures() % 2 == 1 ? 0 : 1,
-            split.minutes(),
+            split.signatures(),
         };
     }
 
@@ -99,7 +99,7 @@ public class SplitsTest {
         List<Split> splits = Splits.rank(question(240, 0.168, SplitWish.NONE));
         assertEquals(
                 splits.stream()
-                        .sorted(Comparator.comparingDouble(Split::drawback))
+                        .sorted(Comparator.comparing(Split::place).thenComparingDouble(Split::drawback))
                         .toList(),
                 splits);
     }
@@ -190,9 +190,10 @@ public class SplitsTest {
                     Length.ofMm(148),
                     Pressing.OVERNIGHT,
                     LINEN,
+                    split.signatures(),
                     Length.ZERO);
-            assertEquals(split.spine().mm(), block.spine().result().number(), 0.002);
-            assertEquals(split.wedge() * 100, block.wedge().result().number(), 0.02);
+            assertEquals(split.wedge().spineMm(), block.spine().result().number(), 0.002);
+            assertEquals(split.wedge().percent(), block.wedge().result().number(), 0.02);
         }
     }
 
@@ -207,9 +208,41 @@ public class SplitsTest {
     }
 
     @Test
-    public void endpapersSewnApartAddTwoSectionsOfHoles() {
-        SplitWish apart = new SplitWish(false, Optional.of(10), Optional.empty(), Optional.empty(), true);
-        int holes = Splits.rank(question(240, 0.168, apart)).get(0).holes();
-        assertEquals(holes, (10 + 2) * 5);
+    public void theWeightsOfTheReasonsAreTheDrawback() {
+        for (Split split : Splits.rank(question(236, 0.14, wish(true, null, null, null)))) {
+            double weights =
+                    split.reasons().stream().mapToDouble(Split.Reason::weight).sum();
+            assertEquals(weights, split.drawback(), 1e-9, split.sharing().words());
+        }
+    }
+
+    @DataProvider
+    Object[][] asked() {
+        return new Object[][] {
+            // sheets of so thick a paper: 150 g/m2 book wove, 16 of 4 before 13 of 5
+            {256, 0.21, "16 of 4"},
+            {240, 0.168, "10 of 6"},
+        };
+    }
+
+    @Test(dataProvider = "asked")
+    public void anEvenSplitThatIsComfortableComesFirst(int pages, double sheetMm, String words) {
+        assertEquals(
+                Splits.rank(question(pages, sheetMm, SplitWish.NONE))
+                        .get(0)
+                        .sharing()
+                        .words(),
+                words);
+    }
+
+    @Test
+    public void whatABinderLooksForIsAlwaysShown() {
+        for (int pages = 160; pages <= 480; pages += 4) {
+            List<Split> ranked = Splits.rank(question(pages, 0.14, SplitWish.NONE));
+            List<Integer> shown =
+                    Splits.shown(ranked, 6).stream().map(Split::most).toList();
+            // folds of 1.1 to 2.3 mm
+            assertTrue(shown.containsAll(List.of(4, 5, 6, 8)), pages + " pages: " + shown);
+        }
     }
 }

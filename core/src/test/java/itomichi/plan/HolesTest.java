@@ -39,13 +39,9 @@ public class HolesTest {
                 .withLeaf(new BookSpec.Leaf(Length.ofMm(148), Length.ofMm(220), false))
                 .withPages(6 * 5 * 4);
         return spec.withGathering(spec.gathering().withChosen(Optional.of(new GatherWish.Chosen(6, false))))
-                .withCover(new BookSpec.Cover(
-                        true,
-                        Length.ofMm(3),
-                        Length.ofMm(6),
-                        Optional.of(Length.ofMm(232)),
-                        Optional.of(Length.ofMm(46)),
-                        Optional.empty()));
+                .withCover(new BookSpec.Cover(true, Length.ofMm(3), Length.ofMm(6))
+                        .withHeight(Optional.of(Length.ofMm(232)))
+                        .withSpine(Optional.of(Length.ofMm(46))));
     }
 
     @Test

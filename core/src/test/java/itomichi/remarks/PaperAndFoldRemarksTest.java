@@ -7,6 +7,7 @@ import itomichi.book.Books;
 import itomichi.book.Planner;
 import itomichi.cutting.CutWish;
 import itomichi.finding.Remark;
+import itomichi.finding.Stage;
 import itomichi.gathering.Pressing;
 import itomichi.material.Grain;
 import itomichi.material.SheetGrain;
@@ -15,7 +16,6 @@ import itomichi.measure.Unit;
 import itomichi.spec.BookSpec;
 import itomichi.spec.GatherWish;
 import itomichi.spec.Papers;
-import itomichi.spec.Stage;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Optional;
@@ -67,12 +67,7 @@ public class PaperAndFoldRemarksTest {
             {chosen(2400, 4), "fold-unsewable", Remark.Weight.STOP},
             {chosen(240, 40), "fold-thin", Remark.Weight.NOTE},
             {linked.withThread(Books.sewing(2, 75, 1.1)), "wedge", Remark.Weight.CAUTION},
-            {
-                linked.withGathering(
-                        GatherWish.PLAIN.withPressing(Pressing.FRESH).withTwoOn(true)),
-                "wedge",
-                Remark.Weight.CAUTION
-            },
+            {linked.withGathering(GatherWish.PLAIN.withPressing(Pressing.FRESH)), "wedge", Remark.Weight.CAUTION},
             {
                 Books.sound()
                         .withPages(64)

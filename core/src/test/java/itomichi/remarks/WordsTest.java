@@ -4,10 +4,10 @@ import static org.testng.Assert.assertEquals;
 
 import itomichi.book.Books;
 import itomichi.book.Planner;
+import itomichi.finding.Stage;
 import itomichi.measure.Unit;
 import itomichi.path.Face;
 import itomichi.spec.BookSpec;
-import itomichi.spec.Stage;
 import itomichi.steps.StepLine;
 import itomichi.steps.StepLines;
 import java.util.EnumSet;

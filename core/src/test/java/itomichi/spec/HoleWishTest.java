@@ -137,7 +137,7 @@ public class HoleWishTest {
 
     @Test(dataProvider = "spines")
     public void theLeastSpineThatHoldsSoManyRowsHoldsThemAndNoneMuchNarrowerDoes(int rows, double hole) {
-        Length wide = RowFault.wideEnough(rows, mm(hole));
+        Length wide = RowFault.wideEnough(rows, mm(hole), mm(3));
         assertEquals(faults(rows, wide.mm(), hole), List.of());
         if (rows > 1) {
             assertTrue(faults(rows, wide.mm() - 1, hole).size() > 0);
@@ -147,6 +147,6 @@ public class HoleWishTest {
     private static List<RowFault> faults(int rows, double spineMm, double hole) {
         Rows laid =
                 new RowScheme.EqualGaps().across(new RowScheme.Spine(mm(spineMm), Collections.nCopies(rows, mm(1))));
-        return RowFault.judge(laid, mm(hole));
+        return RowFault.judge(laid, mm(hole), "thin paper", mm(3));
     }
 }

@@ -111,7 +111,8 @@ public class RowsTest {
     @Test
     public void rowsThatReachPastTheSpineAreToldWithBothNumbers() {
         Rows wide = new RowScheme.Pitch(Length.ofMm(12)).across(FELT);
-        RowFault fault = RowFault.judge(wide, Length.ofMm(1)).get(0);
+        RowFault fault = RowFault.judge(wide, Length.ofMm(1), "thin paper", Length.ofMm(3))
+                .get(0);
         assertEquals(
                 fault.words().in(Unit.MM).replace('\u202f', ' '), "6 rows reach over 60 mm; the spine is 46 mm wide.");
     }
@@ -141,7 +142,9 @@ public class RowsTest {
     }
 
     private static List<RowFault.Kind> kinds(Rows rows) {
-        return RowFault.judge(rows, Length.ofMm(1)).stream().map(RowFault::kind).toList();
+        return RowFault.judge(rows, Length.ofMm(1), "thin paper", Length.ofMm(3)).stream()
+                .map(RowFault::kind)
+                .toList();
     }
 
     private static RowScheme.Spine spine(double widthMm, int rows, double eachMm) {

@@ -51,6 +51,10 @@ public class StepWordsTest {
             {"stab-four-hole", 60, "Open the block at its middle; from inside it go up through hole 2 to the front."},
             {"stab-four-hole", 60, "only as far as the middle of the block"},
             {"stab-tortoise-shell", 60, "satellite"},
+            {"stab-four-hole", 60, "Along the back towards the head, to the left. Go into hole 2 from the back"},
+            {"stab-running", 60, "Round the spine to the back. Go into hole 3 from the back"},
+            {"stab-tortoise-shell", 60, "Round the spine to the back. Go into hole"},
+            {"stab-corners", 60, "Round the spine to the back. Go into hole 3 from the back"},
         };
     }
 
@@ -91,6 +95,28 @@ public class StepWordsTest {
         BookSpec each = book.withStitch(book.stitch().withThreads(StitchWish.Threads.EACH));
         String said = words(steps(each)).replace('\u202f', ' ');
         assertTrue(said.contains("Cut the thread with a tail of 75 mm and tie the next one to it"), said);
+    }
+
+    @DataProvider
+    Object[][] joined() {
+        return new Object[][] {
+            {"link-stitch", "usual", "on the outside at"},
+            {"tapes", "usual", "on the outside at"},
+            {"long-stitch", "pairs", "on the inside at"},
+            {"long-stitch", "there-and-back", "on the inside at"},
+        };
+    }
+
+    @Test(dataProvider = "joined")
+    public void aJoinIsToldOnTheSideWhereTheThreadIs(String structure, String variant, String side) {
+        BookSpec book = bound(structure, 160);
+        BookSpec each = book.withStitch(
+                book.stitch().withThreads(StitchWish.Threads.EACH).withVariant(variant));
+        List<StepLine> joins = steps(each).stream()
+                .filter(step -> step.step().kind() == Kind.JOIN)
+                .toList();
+        assertFalse(joins.isEmpty());
+        assertTrue(words(joins).contains(side), words(joins));
     }
 
     @DataProvider

@@ -13,6 +13,7 @@ import itomichi.path.Notation;
 import itomichi.path.Pass;
 import itomichi.path.PathCheck;
 import itomichi.path.PathFault;
+import itomichi.path.Run;
 import itomichi.path.StabFrame;
 import itomichi.path.ThreadPath;
 import itomichi.station.Role;
@@ -62,6 +63,19 @@ public class StitchesTest {
                 -1 +2 -3 +4
                 s2: -4 +3 -2 +1 tie
                 s3: -1 +2 -3 +4 kettle kettle"""},
+            {"tapes", "two-on", 5, 6, """
+                -1 +2
+                s2: -3 +4
+                s1: -5 +6
+                s3: -6 +5
+                s4: -4 +3
+                s3: -2 +1 tie
+                s5: -1 +2 -3 +4 -5 +6 kettle2 kettle2"""},
+            {"tapes", "two-on-between", 4, 4, """
+                -1 +2 -3 +4
+                s2: -4 +3
+                s3: -2 +1 tie
+                s4: -1 +2 -3 +4 kettle2 kettle2"""},
             {"long-stitch", "usual", 3, 4, """
                 -1 +2 -3 +4
                 s2: -4 +3 -2 +1 tie
@@ -94,6 +108,77 @@ public class StitchesTest {
         assertEquals(
                 Notation.write(path),
                 "^3 v2 ^1 spine ^1 head ^1 v2 spine v2 ^3 v4 ^5 spine ^5 tail ^5 v4 spine v4 ^3 spine tie");
+    }
+
+    /** Out at the second of four, wrapping at every hole on the way out, weaving on the way back: common practice, no source. */
+    @Test
+    public void fourHolesAreWrappedOnTheWayOut() {
+        ThreadPath path = stitching("stab-four-hole").stitch(Stitching.Choice.side(side(4, Set.of(), false), "usual"));
+        assertEquals(
+                Notation.write(path), "^2 spine ^2 v1 spine v1 head v1 ^2 v3 spine v3 ^4 spine ^4 tail ^4 v3 ~2 tie");
+    }
+
+    /** In and out to each end and back; nothing goes round the spine: common practice, no source. */
+    @Test
+    public void aPlainRunningStabWrapsNothing() {
+        ThreadPath path = stitching("stab-plain").stitch(Stitching.Choice.side(side(5, Set.of(), false), "usual"));
+        assertEquals(Notation.write(path), "^3 v2 ^1 v2 ^3 v4 ^5 v4 ~3 tie");
+    }
+
+    @Test
+    public void threadsInTheFoldsAreThoseOfThePath() {
+        cases(stations -> true).filter(one -> one.structure().form().folded()).forEach(one -> {
+            Stitching.Choice choice = one.choice();
+            assertEquals(
+                    new FoldThreads(one.stitching(), choice).applyAsInt(choice.signatures()),
+                    mostInAGap(one.stitching().stitch(choice), one.stitching().sewnAtOnce()),
+                    one.toString());
+        });
+    }
+
+    @Test
+    public void threadsInTheFoldsOfManyFollowFromThoseOfFew() {
+        for (Structure structure : Structures.all()) {
+            structure
+                    .stitching(Optional.empty())
+                    .filter(sewn -> structure.form().most() > 30)
+                    .ifPresent(sewn -> {
+                        for (Stitching.Variant way : sewn.variants()) {
+                            for (int signatures = 12; signatures <= 30; signatures++) {
+                                Stitching.Choice choice =
+                                        Stitching.Choice.folds(signatures, 8).withVariant(way.key());
+                                assertEquals(
+                                        new FoldThreads(sewn, choice).applyAsInt(signatures),
+                                        mostInAGap(sewn.stitch(choice), false),
+                                        structure.key() + " " + way.key() + " " + signatures);
+                            }
+                        }
+                    });
+        }
+    }
+
+    /** Two on a length leave half the thread in the folds: common practice, no source. */
+    @Test
+    public void twoOnALengthLeaveHalfAsMuchInTheFolds() {
+        Stitching sewn = stitching("tapes");
+        Stitching.Choice choice = Stitching.Choice.folds(8, 8);
+        assertEquals(new FoldThreads(sewn, choice).applyAsInt(8), 8);
+        assertEquals(new FoldThreads(sewn, choice.withVariant("two-on")).applyAsInt(8), 4);
+        assertEquals(new FoldThreads(sewn, choice.withVariant("two-on-between")).applyAsInt(8), 5);
+    }
+
+    /** Threads side by side inside the folds at the fullest gap, read off the way itself. */
+    private static int mostInAGap(ThreadPath path, boolean atOnce) {
+        int[] gaps = new int[500];
+        for (Run run : path.moves(Run.class)) {
+            boolean inside = run.face() == Face.INSIDE || atOnce;
+            int low = Math.min(run.from().station(), run.to().station());
+            int high = Math.max(run.from().station(), run.to().station());
+            for (int gap = low; inside && !run.climbs() && gap < high; gap++) {
+                gaps[gap]++;
+            }
+        }
+        return IntStream.of(gaps).max().orElseThrow();
     }
 
     private static List<SideHole> side(int main, Set<Role> extras, boolean inner) {

@@ -57,7 +57,7 @@ public class StructuresTest {
 
     @Test(dataProvider = "rules")
     public void threadByRuleOfThumb(String key, int signatures, double low, double high) {
-        ThumbRule rule = Structures.keyed(key).orElseThrow().threadRule(5, signatures);
+        ThumbRule rule = Structures.keyed(key).orElseThrow().threadRule(5, signatures, Stitching.USUAL);
         assertEquals(List.of(rule.lowHeights(), rule.highHeights()), List.of(low, high));
     }
 }

@@ -29,7 +29,7 @@ public class BookFileTest extends HttpTest {
     @Test
     public void theFileSaysWhatItIs() {
         String file = saved("Cues");
-        assertTrue(file.contains("\"format\" : \"itomichi-book\"") && file.contains("\"version\" : 4"), file);
+        assertTrue(file.contains("\"format\" : \"itomichi-book\"") && file.contains("\"version\" : 5"), file);
     }
 
     /** Files as applications of earlier versions wrote them. */
@@ -47,6 +47,15 @@ public class BookFileTest extends HttpTest {
     }
 
     @Test
+    public void twoOnALengthIsAWayOfSewingNow() throws Exception {
+        Answer answer = post("/api/book-file", Files.readString(Path.of("src/test/resources/two-on-4.json")));
+        assertEquals(answer.status(), 201, answer.message());
+        JsonNode document = answer.body().get("document");
+        assertEquals(document.get("stitch").get("variant").asString(), "two-on");
+        assertEquals(document.get("gathering").get("back").asString(), "FLAT");
+    }
+
+    @Test
     public void theExampleInTheDocumentationIsABook() throws Exception {
         String text = Files.readString(Path.of("..", "docs", "book-file.md"));
         String example = text.substring(text.indexOf("```json") + 7, text.indexOf("```", text.indexOf("```json") + 7));
@@ -58,7 +67,7 @@ public class BookFileTest extends HttpTest {
     Object[][] wrong() {
         return new Object[][] {
             {"\"format\" : ", "", "Line 2, column"},
-            {"\"version\" : 4", "\"version\" : 5", "At “/version”: the file is of version 5"},
+            {"\"version\" : 5", "\"version\" : 6", "At “/version”: the file is of version 6"},
             {"itomichi-book", "something-else", "At “/format”: read “something-else”"},
             {"\"number\" : 32", "\"number\" : \"many\"", "/book/extent/number"},
             {"\"number\" : 32", "\"number\" : 0", "/book/extent/number"},

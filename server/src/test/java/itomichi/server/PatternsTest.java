@@ -134,7 +134,8 @@ public class PatternsTest extends HttpTest {
                 .findFirst()
                 .orElseThrow();
         assertTrue(remark.get("words").get("mm").asString().contains("inside 2–3"), remark.toString());
-        JsonNode mended = post("/api/plan", remark.get("mend").get("document")).body();
+        JsonNode mended =
+                post("/api/plan", remark.get("mends").get(0).get("document")).body();
         assertTrue(mended.has("sewing"), "the mended pattern is sewn");
     }
 }

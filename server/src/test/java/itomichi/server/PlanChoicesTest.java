@@ -41,8 +41,35 @@ public class PlanChoicesTest extends HttpTest {
     @Test
     public void theFirstSplitIsTheOneTheBookIsPlannedWith() {
         JsonNode splits = post("/api/plan/splits", flat()).body();
-        assertTrue(splits.get(0).get("taken").asBoolean());
-        assertTrue(splits.size() > 4);
+        JsonNode plan = post("/api/plan", flat()).body();
+        assertEquals(splits.get(0).get("words"), plan.get("block").get("words"));
+    }
+
+    @Test
+    public void aSplitHasTheFiguresOfThePlanThatTakesIt() {
+        ObjectNode document = flat();
+        for (JsonNode split : post("/api/plan/splits", document).body()) {
+            ObjectNode gathering = (ObjectNode) document.get("gathering");
+            gathering
+                    .put("signatures", split.get("signatures").asInt())
+                    .put("filled", split.get("filled").asBoolean());
+            gathering.set("filledTo", split.get("filledTo"));
+            JsonNode plan = post("/api/plan", document).body();
+            for (String figure : List.of("creep", "swell", "spine", "wedge", "thread", "time")) {
+                assertEquals(split.get(figure), figure(plan, figure).get("value"), split.get("words") + " " + figure);
+            }
+            assertEquals(
+                    split.get("holes").asString(),
+                    figure(plan, "holes").get("value").get("mm").asString());
+        }
+    }
+
+    private static JsonNode figure(JsonNode plan, String key) {
+        return plan.get("figures")
+                .valueStream()
+                .filter(figure -> figure.get("key").asString().equals(key))
+                .findFirst()
+                .orElseThrow();
     }
 
     @Test

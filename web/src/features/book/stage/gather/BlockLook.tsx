@@ -21,6 +21,7 @@ export function BlockChoices() {
         edit={(d, pasteInsMm) => withGathering({ pasteInsMm })(d)}
         help="All of it together, as a stack."
       />
+      {!bound.folded && <CoversOfBlock />}
       {bound.folded && (
         <>
           <Segmented
@@ -33,12 +34,17 @@ export function BlockChoices() {
             ]}
             choose={(pressing) => session.change('pressing', withGathering({ pressing }))}
           />
-          <Checkbox
-            checked={gathering.twoOn}
-            onChange={(e) => session.change('two on', withGathering({ twoOn: e.target.checked }))}
-          >
-            Two signatures on each length of thread
-          </Checkbox>
+          {bound.mayBeRounded && (
+            <Segmented
+              label="The back"
+              value={gathering.back}
+              options={[
+                { value: 'FLAT', label: 'left flat' },
+                { value: 'ROUNDED', label: 'rounded' },
+              ]}
+              choose={(back) => session.change(back === 'FLAT' ? 'flat back' : 'rounded back', withGathering({ back }))}
+            />
+          )}
           <ThreadFromDrawer />
           <Segmented
             label="Strands"
@@ -55,6 +61,38 @@ export function BlockChoices() {
             }
           />
         </>
+      )}
+    </>
+  );
+}
+
+/** Covers that are pierced with the sheets count in the thickness that is sewn through. */
+function CoversOfBlock() {
+  const { session, state } = useSession();
+  const { cover } = state.document;
+  return (
+    <>
+      <Segmented
+        label="Covers"
+        value={cover.wanted ? 'both' : 'none'}
+        options={[
+          { value: 'none', label: 'none' },
+          { value: 'both', label: 'front and back, sewn with it' },
+        ]}
+        choose={(how) =>
+          session.change(how === 'both' ? 'covers' : 'no covers', (d) => ({
+            ...d,
+            cover: { ...d.cover, wanted: how === 'both' },
+          }))
+        }
+      />
+      {cover.wanted && (
+        <LengthField
+          label="Each cover’s thickness"
+          field="cover.thicknessMm"
+          edit={(d, thicknessMm) => ({ ...d, cover: { ...d.cover, thicknessMm } })}
+          help="A board with its cloth, say."
+        />
       )}
     </>
   );

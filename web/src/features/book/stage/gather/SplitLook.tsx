@@ -17,7 +17,9 @@ export function withGathering(part: Partial<Gathering>): (document: BookDocument
 
 function withWish(part: Partial<Wish>): (document: BookDocument) => BookDocument {
   return (document) =>
-    withGathering({ wish: { ...document.gathering.wish, ...part }, signatures: undefined })(document);
+    withGathering({ wish: { ...document.gathering.wish, ...part }, signatures: undefined, filledTo: undefined })(
+      document,
+    );
 }
 
 /** What the splits do not depend on is left out of the key: taking one of them asks for no other list. */
@@ -28,7 +30,7 @@ function useSplits() {
     name: '',
     purpose: '',
     done: [],
-    gathering: { ...document.gathering, signatures: undefined, filled: false },
+    gathering: { ...document.gathering, signatures: undefined, filled: false, filledTo: undefined },
   };
   return useQuery({
     queryKey: ['splits', asked],
@@ -40,7 +42,10 @@ function useSplits() {
 function useTake() {
   const { session } = useSession();
   return (split: SplitView) =>
-    session.change(`${split.words} sheets`, withGathering({ signatures: split.signatures, filled: split.filled }));
+    session.change(
+      `${split.words} sheets`,
+      withGathering({ signatures: split.signatures, filled: split.filled, filledTo: split.filledTo }),
+    );
 }
 
 /** What is preferred of a split. */
@@ -93,7 +98,9 @@ export function SplitChoices() {
         <p>
           <Button
             size="small"
-            onClick={() => session.change('best split', withGathering({ signatures: undefined, filled: false }))}
+            onClick={() =>
+              session.change('best split', withGathering({ signatures: undefined, filled: false, filledTo: undefined }))
+            }
           >
             Take the best again
           </Button>
@@ -146,71 +153,80 @@ export function SplitTable() {
     ) : null;
   }
   return (
-    <div className="splits" tabIndex={0} role="region" aria-label="Splits in numbers">
-      <table>
-        <thead>
-          <tr>
-            <th scope="col">Sheets</th>
-            <th scope="col">Folded</th>
-            <th scope="col">Blank</th>
-            <th scope="col">Creep</th>
-            <th scope="col">Swell</th>
-            <th scope="col">Spine</th>
-            <th scope="col">Wedge</th>
-            <th scope="col">Holes</th>
-            <th scope="col">Thread</th>
-            <th scope="col">Time</th>
-          </tr>
-        </thead>
-        <tbody>
-          {splits.data.map((split) => (
-            <Fragment key={split.words}>
-              <tr className={split.words === taken ? 'split-taken' : ''}>
-                <th scope="row">
-                  {split.words === taken ? (
-                    <span className="split-now">{split.words}</span>
-                  ) : (
-                    <Button size="small" onClick={() => take(split)} aria-label={`Take ${split.words}`}>
-                      {split.words}
-                    </Button>
-                  )}
-                </th>
-                <td>
-                  <Measure of={split.fold} />
-                </td>
-                <td>{split.blanks}</td>
-                <td>
-                  <Measure of={split.creep} />
-                </td>
-                <td>
-                  <Measure of={split.swell} />
-                </td>
-                <td>
-                  <Measure of={split.spine} />
-                </td>
-                <td>{split.wedgePercent} %</td>
-                <td>{split.holes}</td>
-                <td>
-                  <Measure of={split.thread} />
-                </td>
-                <td>
-                  <Measure of={split.time} />
-                </td>
-              </tr>
-              <tr className={split.words === taken ? 'split-why split-taken' : 'split-why'}>
-                <td className="split-reasons" colSpan={10}>
-                  {split.reasons.map((reason, i) => (
-                    <span key={i} className={reason.speaksFor ? 'speaks-for' : 'speaks-against'}>
-                      {reason.speaksFor ? '+ ' : '− '}
-                      <Measure of={reason.words} />
-                    </span>
-                  ))}
-                </td>
-              </tr>
-            </Fragment>
-          ))}
-        </tbody>
-      </table>
-    </div>
+    <>
+      <p className="field-help">
+        Behind what speaks against a split stands how much it weighs; 1 is about what makes a binder choose another.
+        Comfortable even splits come first, those with a caution last, whatever they weigh.
+      </p>
+      <div className="splits" tabIndex={0} role="region" aria-label="Splits in numbers">
+        <table>
+          <thead>
+            <tr>
+              <th scope="col">Sheets</th>
+              <th scope="col">Folded</th>
+              <th scope="col">Blank</th>
+              <th scope="col">Creep</th>
+              <th scope="col">Swell</th>
+              <th scope="col">Spine</th>
+              <th scope="col">Wedge</th>
+              <th scope="col">Holes</th>
+              <th scope="col">Thread</th>
+              <th scope="col">Time</th>
+            </tr>
+          </thead>
+          <tbody>
+            {splits.data.map((split) => (
+              <Fragment key={split.words}>
+                <tr className={split.words === taken ? 'split-taken' : ''}>
+                  <th scope="row">
+                    {split.words === taken ? (
+                      <span className="split-now">{split.words}</span>
+                    ) : (
+                      <Button size="small" onClick={() => take(split)} aria-label={`Take ${split.words}`}>
+                        {split.words}
+                      </Button>
+                    )}
+                  </th>
+                  <td>
+                    <Measure of={split.fold} />
+                  </td>
+                  <td>{split.blanks}</td>
+                  <td>
+                    <Measure of={split.creep} />
+                  </td>
+                  <td>
+                    <Measure of={split.swell} />
+                  </td>
+                  <td>
+                    <Measure of={split.spine} />
+                  </td>
+                  <td>
+                    <Measure of={split.wedge} />
+                  </td>
+                  <td>{split.holes}</td>
+                  <td>
+                    <Measure of={split.thread} />
+                  </td>
+                  <td>
+                    <Measure of={split.time} />
+                  </td>
+                </tr>
+                <tr className={split.words === taken ? 'split-why split-taken' : 'split-why'}>
+                  <td className="split-reasons" colSpan={10}>
+                    {split.reasons.map((reason, i) => (
+                      <span key={i} className={reason.speaksFor ? 'speaks-for' : 'speaks-against'}>
+                        {reason.speaksFor ? '+ ' : '− '}
+                        <Measure of={reason.words} />
+                        {reason.weight > 0 && <span className="split-weight"> {reason.weight.toFixed(2)}</span>}
+                      </span>
+                    ))}
+                  </td>
+                </tr>
+              </Fragment>
+            ))}
+          </tbody>
+        </table>
+      </div>
+    </>
   );
 }

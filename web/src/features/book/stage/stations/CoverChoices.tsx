@@ -1,8 +1,16 @@
 import { Button, Checkbox } from 'antd';
 import type { RowsView } from '../../../../api/client';
 import { useSession } from '../../../../state/useSession';
+import { Segmented, SelectField } from '../../../../ui/choices';
 import { LengthField } from '../../fields';
-import { withCover, withRows } from './edits';
+import { withCover, withRows, type Cover } from './edits';
+
+const STUFFS: { value: Cover['stuff']; label: string }[] = [
+  { value: 'THIN_PAPER', label: 'thin paper' },
+  { value: 'CARD', label: 'card' },
+  { value: 'CLOTH', label: 'cloth' },
+  { value: 'LEATHER', label: 'leather' },
+];
 
 /** What the rows are laid on: a cover cut to the book, or one at hand. */
 export function CoverChoices({ rows }: { rows: RowsView }) {
@@ -44,13 +52,42 @@ export function CoverChoices({ rows }: { rows: RowsView }) {
           edit={(d, headSquareMm) => withCover({ headSquareMm })(d)}
         />
       </div>
+      <SelectField
+        label="The cover is of"
+        value={cover.stuff}
+        options={STUFFS}
+        choose={(stuff) => session.change('what the cover is of', withCover({ stuff }))}
+      />
+      <Segmented
+        label="Spine made to"
+        value={cover.looseMm === undefined ? 'block' : 'loose'}
+        options={[
+          { value: 'block', label: 'the pressed block' },
+          { value: 'loose', label: 'the loose stack' },
+        ]}
+        choose={(to) =>
+          session.change(
+            to === 'loose' ? 'spine to the loose stack' : 'spine to the block',
+            withCover({ looseMm: to === 'loose' ? rows.looseMm : undefined, spineMm: undefined }),
+          )
+        }
+      />
+      {cover.looseMm !== undefined && (
+        <LengthField
+          label="Loose stack, as measured"
+          field="cover.looseMm"
+          shown={rows.loose}
+          edit={(d, looseMm) => withCover({ looseMm })(d)}
+          help="The signatures laid on each other, not pressed, with what is pasted in."
+        />
+      )}
       {atHand ? (
         <Button
           size="small"
           onClick={() =>
             session.change('cover cut to the book', (d) => ({
               ...d,
-              cover: { wanted: d.cover.wanted, thicknessMm: d.cover.thicknessMm, squareMm: d.cover.squareMm },
+              cover: { ...d.cover, heightMm: undefined, spineMm: undefined, headSquareMm: undefined },
             }))
           }
         >

@@ -1,8 +1,8 @@
 package itomichi.server.book;
 
+import itomichi.finding.Stage;
 import itomichi.server.plan.HolesView.StationView;
 import itomichi.server.plan.InUnits;
-import itomichi.spec.Stage;
 import java.util.List;
 import java.util.UUID;
 

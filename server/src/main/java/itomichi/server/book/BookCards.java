@@ -1,6 +1,7 @@
 package itomichi.server.book;
 
 import itomichi.book.BookPlan;
+import itomichi.finding.Stage;
 import itomichi.measure.Fineness;
 import itomichi.measure.Length;
 import itomichi.measure.Phrase;
@@ -13,7 +14,6 @@ import itomichi.server.plan.HolesView;
 import itomichi.server.plan.InUnits;
 import itomichi.server.plan.PlanView;
 import itomichi.server.plan.PlanViews;
-import itomichi.spec.Stage;
 import java.util.List;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;

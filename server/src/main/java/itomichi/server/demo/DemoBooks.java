@@ -1,5 +1,7 @@
 package itomichi.server.demo;
 
+import itomichi.cover.CoverStuff;
+import itomichi.finding.Stage;
 import itomichi.material.BulkKind;
 import itomichi.material.Fibre;
 import itomichi.material.Grain;
@@ -17,7 +19,6 @@ import itomichi.server.document.BookDocument.Stack;
 import itomichi.server.document.BookDocument.Stations;
 import itomichi.server.document.BookDocument.Thread;
 import itomichi.server.document.StartingBook;
-import itomichi.spec.Stage;
 import java.util.Arrays;
 import java.util.List;
 
@@ -61,7 +62,7 @@ final class DemoBooks {
                 StartingBook.stations(3, 16),
                 StartingBook.USUAL_ROWS,
                 StartingBook.USUAL_SIDE,
-                new Cover(true, 0.25, 0, null, null, null),
+                new Cover(true, 0.25, 0, null, null, null, CoverStuff.CARD, null),
                 new Thread("Linen 30/3", Fibre.LINEN, LINEN_30_3, 1, 60, 3, 1.0, Face.INSIDE, 2, null),
                 StartingBook.USUAL_STITCH,
                 before(Stage.SEW));
@@ -83,7 +84,7 @@ final class DemoBooks {
                 StartingBook.stations(5, 19.05),
                 StartingBook.USUAL_ROWS,
                 StartingBook.USUAL_SIDE,
-                new Cover(true, 0.3, 3.175, null, null, null),
+                new Cover(true, 0.3, 3.175, null, null, null, CoverStuff.CARD, null),
                 new Thread(
                         "Madder cotton",
                         Fibre.COTTON,
@@ -115,7 +116,7 @@ final class DemoBooks {
                 placed(List.of(20.0, 68.0, 116.0, 165.0, 214.0, 262.0, 310.0)),
                 StartingBook.USUAL_ROWS,
                 StartingBook.USUAL_SIDE,
-                new Cover(true, 0.35, 3, null, null, null),
+                new Cover(true, 0.35, 3, null, null, null, CoverStuff.CARD, null),
                 new Thread(
                         "Waxed linen 18/3",
                         Fibre.LINEN,
@@ -147,7 +148,7 @@ final class DemoBooks {
                 StartingBook.stations(5, 15),
                 StartingBook.USUAL_ROWS,
                 StartingBook.USUAL_SIDE,
-                new Cover(true, 0.3, 2, null, null, null),
+                new Cover(true, 0.3, 2, null, null, null, CoverStuff.CARD, null),
                 new Thread("Linen 30/3", Fibre.LINEN, LINEN_30_3, 1, 75, 3, 1.1, Face.INSIDE, 2, null),
                 StartingBook.USUAL_STITCH,
                 List.of(Stage.values()));

@@ -1,5 +1,7 @@
 package itomichi.server.demo;
 
+import itomichi.finding.Stage;
+import itomichi.gathering.Back;
 import itomichi.gathering.Extent.By;
 import itomichi.gathering.Pressing;
 import itomichi.material.BulkKind;
@@ -26,7 +28,6 @@ import itomichi.server.document.BookDocuments;
 import itomichi.server.document.StartingBook;
 import itomichi.spec.Binding;
 import itomichi.spec.BookSpec;
-import itomichi.spec.Stage;
 import itomichi.structure.Hands;
 import itomichi.structure.Need;
 import itomichi.structure.Structures;
@@ -53,6 +54,17 @@ final class DemoWorkshop {
             "Linen 30/3",
             Fibre.LINEN,
             new Count(CountSystem.LINEN, 30, 3, 20, 10),
+            1,
+            75,
+            3,
+            1.1,
+            Face.INSIDE,
+            2,
+            null);
+    private static final Thread LINEN_40_3 = new Thread(
+            "Linen 40/3",
+            Fibre.LINEN,
+            new Count(CountSystem.LINEN, 40, 3, 20, 10),
             1,
             75,
             3,
@@ -96,7 +108,7 @@ final class DemoWorkshop {
                 new Extent(By.PAGES, 216),
                 new Leaf(148, 210, false),
                 List.of(bookWove()),
-                LINEN_18_3,
+                LINEN_30_3,
                 StartingBook.PLAIN_GATHERING);
         return bound(book, "link-stitch", List.of(Stage.PURPOSE, Stage.PAPER));
     }
@@ -120,9 +132,10 @@ final class DemoWorkshop {
                 new Gathering(
                         null,
                         false,
+                        null,
                         new Wish(true, null, null, null, true),
                         Pressing.OVERNIGHT,
-                        false,
+                        Back.FLAT,
                         0,
                         List.of(),
                         List.of()));
@@ -169,9 +182,10 @@ final class DemoWorkshop {
                 new Gathering(
                         null,
                         false,
+                        null,
                         StartingBook.PLAIN_GATHERING.wish(),
                         Pressing.AN_HOUR,
-                        false,
+                        Back.FLAT,
                         14,
                         List.of(List.of(
                                 new RecipeSheet(1, null, null),
@@ -197,7 +211,7 @@ final class DemoWorkshop {
                         Grain.UNKNOWN,
                         new Stock(420, 594, SheetGrain.ALONG_HEIGHT, 0, 60, 0.4),
                         paperId.apply("Grey wove 90"))),
-                LINEN_30_3,
+                LINEN_40_3,
                 StartingBook.PLAIN_GATHERING);
         return inCover(bound(book, "several-pamphlets", List.of(Stage.PURPOSE, Stage.PAPER)), 26);
     }

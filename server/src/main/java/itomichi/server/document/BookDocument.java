@@ -1,6 +1,9 @@
 package itomichi.server.document;
 
+import itomichi.cover.CoverStuff;
 import itomichi.cutting.CutWish;
+import itomichi.finding.Stage;
+import itomichi.gathering.Back;
 import itomichi.gathering.Pressing;
 import itomichi.material.BulkKind;
 import itomichi.material.Fibre;
@@ -9,7 +12,6 @@ import itomichi.material.SheetGrain;
 import itomichi.measure.Unit;
 import itomichi.path.Edge;
 import itomichi.path.Face;
-import itomichi.spec.Stage;
 import itomichi.spec.StitchWish;
 import itomichi.station.Level;
 import itomichi.station.Role;
@@ -23,7 +25,7 @@ import org.jspecify.annotations.Nullable;
 /**
  * A book as it travels and is kept. Lengths are in mm, weights in g/m2, whatever unit they are shown in.
  *
- * <p>The file format of the same shape is described by {@code schema/book-4.json}.
+ * <p>The file format of the same shape is described by {@code schema/book-5.json}.
  */
 public record BookDocument(
         String name,
@@ -79,13 +81,17 @@ public record BookDocument(
     /** How stock sheets are parted, and what is left standing to be trimmed. */
     public record Cutting(CutWish.Manner manner, boolean grainFirst, double trimMm) {}
 
-    /** How sheets are gathered; {@code signatures} is left out where the best split is to be taken. */
+    /**
+     * How sheets are gathered; {@code signatures} is left out where the best split is to be taken, {@code filledTo} where signatures need not
+     * hold more sheets than the pages want.
+     */
     public record Gathering(
             @Nullable Integer signatures,
             boolean filled,
+            @Nullable Integer filledTo,
             Wish wish,
             Pressing pressing,
-            boolean twoOn,
+            Back back,
             double pasteInsMm,
             List<List<RecipeSheet>> recipes,
             List<Unlike> unlike) {}
@@ -164,14 +170,19 @@ public record BookDocument(
     /** A sheet that is not of the book's size. */
     public record Loose(String name, double widthMm, double heightMm, Level level) {}
 
-    /** A soft cover; height, spine and square at the head are left out where they follow from the book. */
+    /**
+     * A cover; height, spine and square at the head are left out where they follow from the book, {@code looseMm} where the spine is made to
+     * the pressed block and not to the loose stack.
+     */
     public record Cover(
             boolean wanted,
             double thicknessMm,
             double squareMm,
             @Nullable Double heightMm,
             @Nullable Double spineMm,
-            @Nullable Double headSquareMm) {}
+            @Nullable Double headSquareMm,
+            CoverStuff stuff,
+            @Nullable Double looseMm) {}
 
     /** How a thread's fineness is told. */
     public enum CountSystem {

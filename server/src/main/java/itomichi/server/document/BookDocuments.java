@@ -68,7 +68,9 @@ public final class BookDocuments {
                 mm("cover.squareMm", cover.squareMm()),
                 mmIfAny("cover.heightMm", cover.heightMm()),
                 mmIfAny("cover.spineMm", cover.spineMm()),
-                mmIfAny("cover.headSquareMm", cover.headSquareMm()));
+                mmIfAny("cover.headSquareMm", cover.headSquareMm()),
+                given("cover.stuff", cover.stuff()),
+                mmIfAny("cover.looseMm", cover.looseMm()));
     }
 
     private static BookSpec.Sewing sewing(BookDocument.Thread thread) {
@@ -136,7 +138,9 @@ public final class BookDocuments {
                 cover.square().mm(),
                 cover.height().map(Length::mm).orElse(null),
                 cover.spine().map(Length::mm).orElse(null),
-                cover.headSquare().map(Length::mm).orElse(null));
+                cover.headSquare().map(Length::mm).orElse(null),
+                cover.stuff(),
+                cover.loose().map(Length::mm).orElse(null));
     }
 
     private static BookDocument.Thread thread(BookDocument.Thread before, BookSpec.Sewing sewing) {

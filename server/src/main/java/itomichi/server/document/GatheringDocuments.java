@@ -27,7 +27,8 @@ final class GatheringDocuments {
         return new GatherWish(
                 signatures == null
                         ? Optional.empty()
-                        : Optional.of(new GatherWish.Chosen(signatures, gathering.filled())),
+                        : Optional.of(new GatherWish.Chosen(
+                                signatures, gathering.filled(), Optional.ofNullable(gathering.filledTo()))),
                 new SplitWish(
                         wish.odd(),
                         Optional.ofNullable(wish.signatures()),
@@ -35,7 +36,7 @@ final class GatheringDocuments {
                         Optional.ofNullable(wish.mostSheets()),
                         wish.endpapersApart()),
                 given("gathering.pressing", gathering.pressing()),
-                gathering.twoOn(),
+                given("gathering.back", gathering.back()),
                 mm("gathering.pasteInsMm", gathering.pasteInsMm()),
                 whole("gathering.recipes", given("gathering.recipes", gathering.recipes())).stream()
                         .map(GatheringDocuments::recipe)
@@ -68,6 +69,7 @@ final class GatheringDocuments {
         return new BookDocument.Gathering(
                 gathering.chosen().map(GatherWish.Chosen::signatures).orElse(null),
                 gathering.chosen().map(GatherWish.Chosen::filled).orElse(false),
+                gathering.chosen().flatMap(GatherWish.Chosen::sheetsEach).orElse(null),
                 new BookDocument.Wish(
                         wish.odd(),
                         wish.signatures().orElse(null),
@@ -75,7 +77,7 @@ final class GatheringDocuments {
                         wish.mostSheets().orElse(null),
                         wish.endpapersApart()),
                 gathering.pressing(),
-                gathering.twoOn(),
+                gathering.back(),
                 gathering.pasteIns().mm(),
                 gathering.recipes().stream()
                         .map(recipe -> recipe.stream()

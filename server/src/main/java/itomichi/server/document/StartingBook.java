@@ -1,6 +1,9 @@
 package itomichi.server.document;
 
+import itomichi.cover.CoverStuff;
 import itomichi.cutting.CutWish;
+import itomichi.finding.Stage;
+import itomichi.gathering.Back;
 import itomichi.gathering.Extent;
 import itomichi.gathering.Pressing;
 import itomichi.material.BulkKind;
@@ -10,7 +13,6 @@ import itomichi.material.ThreadPractice;
 import itomichi.measure.Unit;
 import itomichi.path.Face;
 import itomichi.spec.HoleWish;
-import itomichi.spec.Stage;
 import itomichi.spec.StitchWish;
 import itomichi.station.Level;
 import itomichi.station.RowScheme;
@@ -29,9 +31,10 @@ public final class StartingBook {
     public static final BookDocument.Gathering PLAIN_GATHERING = new BookDocument.Gathering(
             null,
             false,
+            null,
             new BookDocument.Wish(false, null, null, null, false),
             Pressing.OVERNIGHT,
-            false,
+            Back.FLAT,
             0,
             List.of(),
             List.of());
@@ -83,7 +86,7 @@ public final class StartingBook {
                 stations(5, metric ? 20 : 19.05),
                 USUAL_ROWS,
                 USUAL_SIDE,
-                new BookDocument.Cover(true, 0.3, 3, null, null, null),
+                new BookDocument.Cover(true, 0.3, 3, null, null, null, CoverStuff.CARD, null),
                 new BookDocument.Thread(
                         "Linen 30/3",
                         Fibre.LINEN,

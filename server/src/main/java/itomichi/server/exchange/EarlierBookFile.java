@@ -1,5 +1,7 @@
 package itomichi.server.exchange;
 
+import itomichi.cover.CoverStuff;
+import itomichi.gathering.Back;
 import itomichi.gathering.Extent;
 import itomichi.server.document.BookDocument;
 import itomichi.server.document.BookFile;
@@ -24,7 +26,22 @@ final class EarlierBookFile {
             // every structure had one way of being sewn
             book.set("stitch", json.valueToTree(StartingBook.USUAL_STITCH));
         }
+        if (version < 5) {
+            toFifth(book);
+        }
         file.put("version", BookFile.VERSION);
+    }
+
+    /** Two signatures on one length were a tick beside the way of sewing; a back was flat, a cover was card. */
+    private static void toFifth(ObjectNode book) {
+        ObjectNode gathering = (ObjectNode) book.get("gathering");
+        boolean twoOn = gathering.path("twoOn").asBoolean(false);
+        gathering.remove("twoOn");
+        gathering.put("back", Back.FLAT.name());
+        ((ObjectNode) book.get("cover")).put("stuff", CoverStuff.CARD.name());
+        if (twoOn && book.get("structure").asString("").equals("tapes")) {
+            ((ObjectNode) book.get("stitch")).put("variant", "two-on");
+        }
     }
 
     /** Pages were all that was counted, and paper came cut to size. */

@@ -7,7 +7,6 @@ import itomichi.measure.Phrase;
 import itomichi.plan.Holes;
 import itomichi.station.Level;
 import itomichi.station.Role;
-import itomichi.station.RowFault;
 import itomichi.station.Rows;
 import itomichi.station.SideFault;
 import itomichi.station.StationFault;
@@ -27,10 +26,10 @@ final class HoleViews {
     private HoleViews() {}
 
     static HolesView of(BookPlan plan, Holes holes) {
-        return holes.match(HoleViews::folds, side -> side(plan, side));
+        return holes.match(folds -> folds(plan, folds), side -> side(plan, side));
     }
 
-    private static HolesView folds(Holes.InFolds folds) {
+    private static HolesView folds(BookPlan plan, Holes.InFolds folds) {
         return new HolesView(
                 folds.height().mm(),
                 folds.hole().mm(),
@@ -53,7 +52,7 @@ final class HoleViews {
                                 marks.fromHead().stream().map(Length::mm).toList(),
                                 marks.step().mm()))
                         .orElse(null),
-                folds.cover().map(HoleViews::rows).orElse(null),
+                folds.cover().map(cover -> rows(cover, loose(plan))).orElse(null),
                 null,
                 groups(folds),
                 ticks(folds),
@@ -128,8 +127,8 @@ final class HoleViews {
         return faults;
     }
 
-    private static HolesView.@Nullable FaultView rowFault(Rows rows, Length hole) {
-        return RowFault.judge(rows, hole).stream()
+    private static HolesView.@Nullable FaultView rowFault(Holes.InCover cover, Rows rows) {
+        return cover.faults(rows).stream()
                 .min(Comparator.comparing(fault -> !fault.kind().impossible()))
                 .map(fault -> new HolesView.FaultView(
                         InUnits.of(fault.words()), fault.kind().impossible()))
@@ -151,7 +150,21 @@ final class HoleViews {
                 (before, now) -> now.impossible() && !before.impossible() ? now : before);
     }
 
-    private static HolesView.RowsView rows(Holes.InCover cover) {
+    /** As it was measured, or as thick as the signatures come out before any pressing. */
+    private static Length loose(BookPlan plan) {
+        return plan.spec()
+                .cover()
+                .loose()
+                .or(() -> plan.gathered()
+                        .folded()
+                        .map(folded -> folded.block()
+                                .spineLoose()
+                                .length()
+                                .plus(folded.block().pasteIns())))
+                .orElse(Length.ZERO);
+    }
+
+    private static HolesView.RowsView rows(Holes.InCover cover, Length loose) {
         return new HolesView.RowsView(
                 cover.pairs(),
                 IntStream.rangeClosed(1, cover.rows().count())
@@ -171,14 +184,14 @@ final class HoleViews {
                 mark(cover.tail()),
                 mark(cover.natural()),
                 cover.hole().mm(),
-                cover.schools().stream()
-                        .map(school -> school(school, cover.hole()))
-                        .toList(),
-                rowFault(cover.rows(), cover.hole()),
+                loose.mm(),
+                mark(loose, Fineness.BUNDLE),
+                cover.schools().stream().map(school -> school(school, cover)).toList(),
+                rowFault(cover, cover.rows()),
                 cover.unfit().map(InUnits::of).orElse(null));
     }
 
-    private static HolesView.SchoolView school(Holes.School school, Length hole) {
+    private static HolesView.SchoolView school(Holes.School school, Holes.InCover cover) {
         return new HolesView.SchoolView(
                 school.key(),
                 InUnits.of(school.words()),
@@ -186,7 +199,7 @@ final class HoleViews {
                         .map(rows -> rows.fromLeft().stream().map(Length::mm).toList())
                         .orElse(List.of()),
                 mark(school.material()),
-                school.rows().map(rows -> rowFault(rows, hole)).orElse(null));
+                school.rows().map(rows -> rowFault(cover, rows)).orElse(null));
     }
 
     private static HolesView.SideHoleView sideHole(

@@ -64,6 +64,7 @@ public record HolesView(
      * @param headMm how far it stands out at the head
      * @param tailMm how far at the tail
      * @param holeMm width of its widest hole
+     * @param looseMm of the signatures before any pressing, as measured or as planned, with what is pasted in
      * @param schools every school on the same spine
      * @param fault what is wrong with the rows, the gravest; left out where nothing is
      * @param unfit why the rows that are wanted cannot be laid; left out where they are
@@ -81,6 +82,8 @@ public record HolesView(
             InUnits tail,
             InUnits natural,
             double holeMm,
+            double looseMm,
+            InUnits loose,
             List<SchoolView> schools,
             @Nullable FaultView fault,
             @Nullable InUnits unfit) {}

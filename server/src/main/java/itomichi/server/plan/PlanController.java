@@ -2,15 +2,12 @@ package itomichi.server.plan;
 
 import itomichi.advice.Advice;
 import itomichi.gathering.LeafFrom;
-import itomichi.gathering.Sharing;
-import itomichi.gathering.Split;
 import itomichi.measure.Length;
-import itomichi.plan.Gatherer;
+import itomichi.plan.PlannedSplit;
 import itomichi.server.document.BookDocument;
 import itomichi.server.document.BookDocuments;
 import itomichi.spec.BookSpec;
 import itomichi.spec.UnfitValueException;
-import java.util.ArrayList;
 import java.util.List;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
@@ -22,9 +19,6 @@ import org.springframework.web.bind.annotation.RestController;
 @RequestMapping("/api/plan")
 class PlanController {
 
-    /** More splits than this nobody compares. */
-    private static final int SHOWN = 12;
-
     @PostMapping
     PlanView plan(@RequestBody BookDocument document) {
         return PlanViews.of(document);
@@ -33,17 +27,9 @@ class PlanController {
     /** The best splits into signatures, and the one that the plan is made with. */
     @PostMapping("/splits")
     List<SplitView> splits(@RequestBody BookDocument document) {
-        BookSpec spec = BookDocuments.spec(document);
-        return Gatherer.gather(spec).match(folded -> splits(spec, folded.sharing()), singly -> List.of());
-    }
-
-    private static List<SplitView> splits(BookSpec spec, Sharing taken) {
-        List<Split> all = Gatherer.splits(spec);
-        List<Split> shown = new ArrayList<>(all.subList(0, Math.min(SHOWN, all.size())));
-        all.stream()
-                .filter(split -> split.sharing().equals(taken) && !shown.contains(split))
-                .forEach(shown::add);
-        return shown.stream().map(split -> SplitView.of(split, taken)).toList();
+        return PlannedSplit.of(BookDocuments.spec(document)).stream()
+                .map(SplitView::of)
+                .toList();
     }
 
     /** Every structure, the best advised first, each with the book as it would be bound so. */

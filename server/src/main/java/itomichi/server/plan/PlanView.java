@@ -1,11 +1,11 @@
 package itomichi.server.plan;
 
 import itomichi.finding.Remark;
+import itomichi.finding.Stage;
 import itomichi.material.Grain;
 import itomichi.material.SheetGrain;
 import itomichi.server.document.BookDocument;
 import itomichi.server.platform.ProblemException;
-import itomichi.spec.Stage;
 import itomichi.structure.Stitching;
 import java.util.List;
 import java.util.Locale;
@@ -61,9 +61,16 @@ public record PlanView(
      * @param mostSignatures how many signatures it takes at most
      * @param rows whether it is sewn through a cover whose spine is divided into rows
      * @param plannable whether its sewing can be planned
+     * @param mayBeRounded whether its back may be rounded
      */
     public record BoundView(
-            String key, String name, boolean folded, int mostSignatures, boolean rows, boolean plannable) {}
+            String key,
+            String name,
+            boolean folded,
+            int mostSignatures,
+            boolean rows,
+            boolean plannable,
+            boolean mayBeRounded) {}
 
     /** Size of a leaf. */
     public record LeafView(double widthMm, double heightMm) {}
@@ -72,7 +79,7 @@ public record PlanView(
     public record CoverView(double widthMm, double heightMm, double thicknessMm) {}
 
     /** A figure with its working. */
-    public record FigureView(String key, String label, InUnits value, WorkingView working) {}
+    public record FigureView(String key, Stage stage, String label, InUnits value, WorkingView working) {}
 
     /** How a figure came about. */
     public record WorkingView(
@@ -90,11 +97,7 @@ public record PlanView(
     public record RangeView(InUnits low, InUnits high) {}
 
     /** Something the plan has to say. */
-    public record RemarkView(
-            Remark.Weight weight,
-            String key,
-            InUnits words,
-            @Nullable MendView mend) {}
+    public record RemarkView(Remark.Weight weight, Stage stage, String key, InUnits words, List<MendView> mends) {}
 
     /** A change that mends a remark: the book as it would then be. */
     public record MendView(InUnits words, BookDocument document) {}

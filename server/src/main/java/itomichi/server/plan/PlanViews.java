@@ -81,11 +81,13 @@ public final class PlanViews {
                 bound.form().folded(),
                 bound.form().most(),
                 bound.holing().rows() != Holing.RowsFor.NOTHING,
-                bound.sewn());
+                bound.sewn(),
+                bound.mayBeRounded());
     }
 
     private static FigureView figure(Figure figure) {
-        return new FigureView(figure.key(), figure.label(), InUnits.of(figure), working(figure.working()));
+        return new FigureView(
+                figure.key(), figure.stage(), figure.label(), InUnits.of(figure), working(figure.working()));
     }
 
     private static WorkingView working(Working working) {
@@ -108,18 +110,18 @@ public final class PlanViews {
     private static RemarkView remark(BookDocument document, Remark<BookSpec> remark) {
         return new RemarkView(
                 remark.weight(),
+                remark.stage(),
                 remark.key(),
                 InUnits.of(remark.words()),
-                remark.mend()
+                remark.mends().stream()
                         .map(mend ->
                                 new MendView(InUnits.of(mend.words()), BookDocuments.changed(document, mend.change())))
-                        .orElse(null));
+                        .toList());
     }
 
     private static PlanView.SewingView sewing(BookPlan plan, SewingPlan sewing) {
         BookSpec spec = plan.spec();
-        ThumbRule rule = spec.bound()
-                .threadRule(sewing.choice().stations(), sewing.choice().signatures());
+        ThumbRule rule = sewing.rule();
         double ruledMm = spec.leaf().height().mm() * spec.thread().strands();
         List<Length> pieces = sewing.need().pieces();
         return new PlanView.SewingView(

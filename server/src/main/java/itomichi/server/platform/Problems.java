@@ -116,7 +116,7 @@ class Problems {
 
     /** The failure and what it came from; of a rollback that failed too, which says less, also what it was to undo. */
     private static Stream<Throwable> causes(Throwable failure) {
-        return Stream.iterate(failure, cause -> cause != null, Throwable::getCause)
+        return ReadFaults.causes(failure)
                 .flatMap(cause -> cause instanceof TransactionSystemException rollback
                                 && rollback.getApplicationException() != null
                         ? Stream.concat(Stream.of(cause), causes(rollback.getApplicationException()))

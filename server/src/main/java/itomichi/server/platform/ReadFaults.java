@@ -52,10 +52,15 @@ public final class ReadFaults {
 
     /** The unfit value that reading stopped at, if it did. */
     public static Optional<UnfitValueException> unfit(Throwable fault) {
-        return Stream.iterate(fault, cause -> cause != null, Throwable::getCause)
+        return causes(fault)
                 .filter(UnfitValueException.class::isInstance)
                 .map(UnfitValueException.class::cast)
                 .findFirst();
+    }
+
+    /** A failure and, one after the other, what each came from. */
+    static Stream<Throwable> causes(Throwable failure) {
+        return Stream.iterate(failure, cause -> cause != null, Throwable::getCause);
     }
 
     /** The path to the fault, such as {@code gathering.unlike[0].heightMm}; the whole where there is none. */

@@ -2,10 +2,10 @@ package itomichi.server.book;
 
 import static org.testng.Assert.assertEquals;
 
+import itomichi.finding.Stage;
 import itomichi.measure.Unit;
 import itomichi.server.document.BookDocument;
 import itomichi.server.document.StartingBook;
-import itomichi.spec.Stage;
 import java.util.List;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;

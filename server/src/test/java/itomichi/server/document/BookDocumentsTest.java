@@ -4,6 +4,7 @@ import static org.testng.Assert.assertEquals;
 import static org.testng.Assert.expectThrows;
 
 import itomichi.cutting.CutWish;
+import itomichi.gathering.Back;
 import itomichi.gathering.Extent;
 import itomichi.gathering.Pressing;
 import itomichi.material.BulkKind;
@@ -72,13 +73,14 @@ public class BookDocumentsTest {
     Object[][] books() {
         Use any = StartingBook.ANY_USE;
         Gathering wished = new Gathering(
-                11, true, new Wish(true, 11, 6, 8, true), Pressing.AN_HOUR, true, 4.2, List.of(), List.of());
+                11, true, 8, new Wish(true, 11, 6, 8, true), Pressing.AN_HOUR, Back.ROUNDED, 4.2, List.of(), List.of());
         Gathering mixed = new Gathering(
                 null,
                 false,
+                null,
                 new Wish(false, null, null, null, false),
                 Pressing.FRESH,
-                false,
+                Back.FLAT,
                 0,
                 List.of(
                         List.of(new RecipeSheet(1, null, null), new RecipeSheet(0, 60.0, 260.5)),
@@ -151,7 +153,7 @@ public class BookDocumentsTest {
                         Extent.By.PAGES,
                         plain(),
                         List.of(),
-                        new Gathering(null, false, null, Pressing.FRESH, false, 0, List.of(), List.of()))
+                        new Gathering(null, false, null, null, Pressing.FRESH, Back.FLAT, 0, List.of(), List.of()))
             },
             {
                 "gathering.recipes",
@@ -161,7 +163,7 @@ public class BookDocumentsTest {
                         Extent.By.PAGES,
                         plain(),
                         List.of(),
-                        new Gathering(null, false, plain.wish(), Pressing.FRESH, false, 0, null, List.of()))
+                        new Gathering(null, false, null, plain.wish(), Pressing.FRESH, Back.FLAT, 0, null, List.of()))
             },
         };
     }
