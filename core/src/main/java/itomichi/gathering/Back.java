@@ -22,7 +22,7 @@ public enum Back {
         return notedPercent;
     }
 
-    /** Over this the spine is too thick. */
+    /** From here on the spine is too thick. */
     public double mostPercent() {
         return mostPercent;
     }

@@ -32,7 +32,7 @@ public record Wedge(Back back, double spineMm, double foreEdgeMm) {
     public Judgement judgement() {
         double percent = percent();
         boolean felt = Math.abs(spineMm - foreEdgeMm) >= FELT_MM;
-        if (felt && percent > back.mostPercent()) {
+        if (felt && percent >= back.mostPercent()) {
             return Judgement.TOO_THICK;
         }
         if (felt && percent < -back.notedPercent()) {

@@ -27,7 +27,8 @@ final class CoverRows {
     private final RowScheme.Spine spine;
     private final boolean pairs;
 
-    CoverRows(BookSpec spec, Block block, boolean pairs) {
+    /** @param least how wide the spine of a cover that is cut to the book is at least */
+    CoverRows(BookSpec spec, Block block, boolean pairs, Length least) {
         this.spec = spec;
         this.pairs = pairs;
         List<Length> thicknesses = thicknesses(block);
@@ -36,19 +37,15 @@ final class CoverRows {
             boolean two = pairs && i + 1 < thicknesses.size();
             lines.add(two ? thicknesses.get(i).plus(thicknesses.get(i + 1)) : thicknesses.get(i));
         }
-        this.spine = new RowScheme.Spine(width(spec, block), lines);
-    }
-
-    RowScheme.Spine spine() {
-        return spine;
+        this.spine = new RowScheme.Spine(width(spec, block, least), lines);
     }
 
     /** Width of the spine of a cover: as it is at hand, or made to the loose stack, or to the block. */
-    static Length width(BookSpec spec, Block block) {
+    static Length width(BookSpec spec, Block block, Length least) {
         return spec.cover()
                 .spine()
                 .or(() -> toLooseStack(spec, block).map(Working::length))
-                .orElseGet(() -> natural(block));
+                .orElseGet(() -> natural(block).isMoreThan(least) ? natural(block) : least);
     }
 
     /** At the folds, and the room for what is pasted in. */

@@ -16,6 +16,7 @@ import itomichi.punching.PunchList;
 import itomichi.punching.Tool;
 import itomichi.spec.BookSpec;
 import itomichi.station.Role;
+import itomichi.station.RowFault;
 import itomichi.station.Stations;
 import itomichi.structure.Hands;
 import itomichi.structure.Holing;
@@ -174,8 +175,8 @@ final class FoldHoles {
             return Optional.empty();
         }
         boolean pairs = holing.rows() == Holing.RowsFor.EACH_PAIR;
-        CoverRows rows = new CoverRows(spec, gathered.block(), pairs);
-        int lines = rows.spine().rows();
+        int signatures = gathered.block().signatures().size();
+        int lines = pairs ? (signatures + 1) / 2 : signatures;
         Holes.Fold row = new Holes.Fold(
                 spec.leaf().height(),
                 Length.ZERO,
@@ -194,7 +195,10 @@ final class FoldHoles {
             ticks.add(new PunchList.Tick(
                     Phrase.of("Cover, row {}, from the front: {} holes", line, stations.count()), stations.count()));
         }
-        return Optional.of(rows.plan(hole));
+        Length least = holing.rows() == Holing.RowsFor.EACH_BY_ITSELF
+                ? RowFault.wideEnough(lines, hole, spec.cover().stuff().between())
+                : Length.ZERO;
+        return Optional.of(new CoverRows(spec, gathered.block(), pairs, least).plan(hole));
     }
 
     private Working kerf() {

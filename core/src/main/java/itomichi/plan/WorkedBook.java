@@ -54,7 +54,7 @@ public record WorkedBook(
                 order,
                 holes,
                 holes.flatMap(made -> order.found().map(found -> SewingPlan.of(spec, gathered, made, strand, found))),
-                SoftCovers.of(spec, gathered));
+                SoftCovers.of(spec, gathered, holes));
     }
 
     /** Time at the bench. What is folded is counted: endpaper sections too, but never a single sheet. */

@@ -1,10 +1,13 @@
 package itomichi.remarks;
 
+import itomichi.finding.Remark.Mend;
 import itomichi.measure.Fineness;
 import itomichi.measure.Length;
 import itomichi.measure.Phrase;
+import itomichi.plan.Gatherer;
 import itomichi.plan.Holes;
 import itomichi.spec.BookSpec;
+import itomichi.spec.GatherWish;
 import itomichi.station.RowFault;
 import itomichi.station.RowScheme;
 import itomichi.structure.Holing;
@@ -12,12 +15,19 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.stream.Stream;
 
 /** What is to be said about the rows of a cover that is sewn through, and how signatures sit in it. */
 final class CoverRowRemarks {
 
     /** A cover at hand that is narrower than its block by more than this pulls the spine round: common practice. */
     private static final Length NARROW = Length.ofMm(2);
+
+    /** A spine may be so many times as wide as its signatures: common practice. */
+    private static final double WIDEST = 1.25;
+
+    /** Splits that are tried, the best first. */
+    private static final int MOST_SPLITS = 3;
 
     private static final RowScheme EQUAL = new RowScheme.EqualGaps();
 
@@ -55,33 +65,59 @@ final class CoverRowRemarks {
                                 .mendedBy(Phrase.of("Divide the spine into equal gaps"), equal)));
         for (RowFault fault : cover.faults(cover.rows())) {
             String key = "rows-" + fault.kind().name().toLowerCase(Locale.ROOT).replace('_', '-');
-            Draft remark =
-                    fault.kind().impossible() ? Draft.stop(key, fault.words()) : Draft.caution(key, fault.words());
+            Draft remark = fault.kind().impossible()
+                    ? Draft.stop(key, fault.words())
+                    : fault.kind().minor() ? Draft.note(key, fault.words()) : Draft.caution(key, fault.words());
             remarks.add(mended(remark, fault, cover));
         }
     }
 
+    /** The rows otherwise on this spine, then fewer and thicker signatures, then a spine that is a little wider. */
     private Draft mended(Draft remark, RowFault fault, Holes.InCover cover) {
-        boolean crowded = fault.kind() == RowFault.Kind.TEARS_BETWEEN || fault.kind() == RowFault.Kind.RUN_TOGETHER;
-        boolean alreadyEqual = spec.holes().rows().equals(EQUAL);
-        if (!alreadyEqual && (!crowded || equalHelps(cover, fault.kind()))) {
-            return remark.mendedBy(Phrase.of("Divide the spine into equal gaps"), equal);
+        Draft mended = spec.holes().rows().equals(EQUAL)
+                ? remark
+                : remark.mendedBy(Phrase.of("Divide the spine into equal gaps"), equal);
+        if (fault.kind() == RowFault.Kind.NEAR_EDGE) {
+            RowScheme inFromTheEdge = new RowScheme.EdgeMargin(RowFault.EDGE_GOOD);
+            return mended.mendedBy(
+                    Phrase.of("Set the outermost rows {} from the edges", RowFault.EDGE_GOOD.at(Fineness.MARK)),
+                    spec.withHoles(spec.holes().withRows(inFromTheEdge)));
         }
-        if (!crowded || spec.cover().spine().isPresent()) {
-            return remark;
+        if (fault.kind() == RowFault.Kind.OFF_SPINE) {
+            return mended;
         }
-        Length wide = RowFault.wideEnough(
-                cover.rows().count(), cover.hole(), spec.cover().stuff().between());
-        return remark.mendedBy(
-                Phrase.of("Cut the cover with a spine of {}", wide.at(Fineness.MARK)),
-                equal.withCover(spec.cover().withSpine(Optional.of(wide))));
+        return mended.mendedBy(() -> fewerSignatures(cover.rows().count())).mendedBy(() -> widerSpine(cover));
     }
 
-    /** Whether equal gaps on the same spine would leave nothing of that kind to say. */
-    private static boolean equalHelps(Holes.InCover cover, RowFault.Kind kind) {
-        return cover.equalGaps()
-                .map(rows -> cover.faults(rows).stream().noneMatch(fault -> fault.kind() == kind))
-                .orElse(false);
+    private Stream<Mend<BookSpec>> fewerSignatures(int rows) {
+        if (!spec.gathering().recipes().isEmpty()) {
+            return Stream.of();
+        }
+        int now = cover(rows);
+        Length most = spec.bound().form().comfort().most();
+        return Gatherer.splits(spec).stream()
+                .filter(split -> split.signatures() < now && !split.fold().isMoreThan(most))
+                .limit(MOST_SPLITS)
+                .map(split -> new Mend<>(
+                        Phrase.of("Take {} sheets", split.sharing().words()),
+                        spec.withGathering(spec.gathering().withChosen(Optional.of(GatherWish.Chosen.of(split))))));
+    }
+
+    /** Signatures that are sewn through so many rows. */
+    private int cover(int rows) {
+        return spec.bound().holing().rows() == Holing.RowsFor.EACH_PAIR ? 2 * rows : rows;
+    }
+
+    /** A spine at hand is as it is, and one much wider than its signatures hangs loose. */
+    private Stream<Mend<BookSpec>> widerSpine(Holes.InCover cover) {
+        Length wide = RowFault.wideEnough(
+                cover.rows().count(), cover.hole(), cover.stuff().between());
+        return spec.cover().spine().isPresent()
+                        || wide.mm() > WIDEST * cover.natural().mm()
+                ? Stream.of()
+                : Stream.of(new Mend<>(
+                        Phrase.of("Cut the cover with a spine of {}", wide.at(Fineness.MARK)),
+                        equal.withCover(spec.cover().withSpine(Optional.of(wide)))));
     }
 
     private void squares(Holes.InCover cover) {

@@ -18,13 +18,22 @@ import java.util.stream.Stream;
  * @param key a name that does not change
  * @param extent how bad it is in a unit of its own; 0 where it is so or is not
  * @param words cause and number in one sentence
- * @param changes what a binder would try, the first thing first; made when they are asked for
+ * @param tries what a binder would try, the first thing first
  */
-record Draft(Weight weight, String key, double extent, Phrase words, List<Supplier<Stream<Mend<BookSpec>>>> changes) {
+record Draft(Weight weight, String key, double extent, Phrase words, List<Try> tries) {
 
     Draft {
-        changes = List.copyOf(changes);
+        tries = List.copyOf(tries);
     }
+
+    /**
+     * A thing to try.
+     *
+     * @param found the changes that it may be, the best first; made when they are asked for
+     * @param most how many of them are offered
+     * @param lastly whether it is only offered beside another
+     */
+    record Try(Supplier<Stream<Mend<BookSpec>>> found, int most, boolean lastly) {}
 
     static Draft note(String key, Phrase words) {
         return new Draft(Weight.NOTE, key, 0, words, List.of());
@@ -40,7 +49,7 @@ record Draft(Weight weight, String key, double extent, Phrase words, List<Suppli
 
     /** The same, so bad. */
     Draft asBadAs(double extent) {
-        return new Draft(weight, key, extent, words, changes);
+        return new Draft(weight, key, extent, words, tries);
     }
 
     /** The same with one more thing to try. */
@@ -48,9 +57,23 @@ record Draft(Weight weight, String key, double extent, Phrase words, List<Suppli
         return mendedBy(() -> Stream.of(new Mend<>(words, change)));
     }
 
-    /** The same with more to try, found when it is asked for. */
-    Draft mendedBy(Supplier<Stream<Mend<BookSpec>>> more) {
-        List<Supplier<Stream<Mend<BookSpec>>>> all = new ArrayList<>(changes);
+    /** The same with one more thing to try, the best that helps of those found. */
+    Draft mendedBy(Supplier<Stream<Mend<BookSpec>>> found) {
+        return with(new Try(found, 1, false));
+    }
+
+    /** The same with one more thing to try, the two best that help of those found. */
+    Draft mendedByTwo(Supplier<Stream<Mend<BookSpec>>> found) {
+        return with(new Try(found, 2, false));
+    }
+
+    /** The same with something to be tried when all else was. */
+    Draft lastly(Supplier<Stream<Mend<BookSpec>>> found) {
+        return with(new Try(found, 1, true));
+    }
+
+    private Draft with(Try more) {
+        List<Try> all = new ArrayList<>(tries);
         all.add(more);
         return new Draft(weight, key, extent, words, all);
     }
@@ -58,10 +81,5 @@ record Draft(Weight weight, String key, double extent, Phrase words, List<Suppli
     /** The remark with those changes that were tried. */
     Remark<BookSpec> with(Stage stage, List<Mend<BookSpec>> mends) {
         return new Remark<>(weight, stage, key, words, mends);
-    }
-
-    /** All that might mend it. */
-    Stream<Mend<BookSpec>> tries() {
-        return changes.stream().flatMap(Supplier::get);
     }
 }

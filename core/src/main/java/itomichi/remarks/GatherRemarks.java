@@ -1,6 +1,5 @@
 package itomichi.remarks;
 
-import itomichi.advice.Advice;
 import itomichi.finding.Remark.Mend;
 import itomichi.gathering.Comfort;
 import itomichi.gathering.Extent;
@@ -13,7 +12,6 @@ import itomichi.measure.Length;
 import itomichi.measure.Phrase;
 import itomichi.plan.Blanks;
 import itomichi.plan.Gatherer;
-import itomichi.spec.Binding;
 import itomichi.spec.BookLimits;
 import itomichi.spec.BookSpec;
 import itomichi.spec.GatherWish;
@@ -74,7 +72,7 @@ final class GatherRemarks {
                     .mendedBy(
                             Phrase.of("Take as many signatures as the pages want"),
                             spec.withGathering(spec.gathering().withChosen(Optional.empty())))
-                    .mendedBy(() -> fewerPages(gathered.pages())));
+                    .lastly(() -> fewerPages(gathered.pages())));
         }
     }
 
@@ -90,20 +88,6 @@ final class GatherRemarks {
         return pages > 0 && pages <= BookLimits.MOST_PAGES
                 ? Stream.of(new Mend<>(Phrase.of("Make it {} pages", pages), spec.withPages(pages)))
                 : Stream.of();
-    }
-
-    /** The two structures with signatures that are advised before others. */
-    private Stream<Mend<BookSpec>> inSignatures() {
-        return Advice.rank(spec.use(), spec.extent(), spec.paper().thickness().length()).stream()
-                .filter(advice ->
-                        !advice.excluded() && advice.structure().form().most() > 1)
-                .filter(advice -> !advice.structure().wantsPattern())
-                .limit(2)
-                .map(advice -> new Mend<>(
-                        Phrase.of(
-                                "Bind it in signatures: {}",
-                                advice.structure().name().toLowerCase(Locale.ROOT)),
-                        Binding.as(spec, advice.structure())));
     }
 
     private void oneFold(Gathered.InSignatures folded) {
@@ -145,7 +129,10 @@ final class GatherRemarks {
 
     private void thinner(int pages, Draft remark) {
         boolean plain = spec.gathering().recipes().isEmpty();
-        remarks.add(plain ? remark.mendedBy(this::inSignatures).mendedBy(() -> fewerPages(pages)) : remark);
+        remarks.add(
+                plain
+                        ? remark.mendedByTwo(() -> Rebinding.inSignatures(spec)).lastly(() -> fewerPages(pages))
+                        : remark);
     }
 
     private void folds(Gathered.InSignatures folded) {
@@ -222,7 +209,7 @@ final class GatherRemarks {
                         spec.withGathering(spec.gathering()
                                 .withChosen(Optional.of(new GatherWish.Chosen(
                                         signatures, folded.sharing().even())))))
-                .mendedBy(this::inSignatures);
+                .mendedByTwo(() -> Rebinding.inSignatures(spec));
     }
 
     private boolean noSplitLeft() {
@@ -235,7 +222,10 @@ final class GatherRemarks {
     private Draft better(Draft remark) {
         boolean settled = spec.gathering().chosen().isPresent()
                 && spec.gathering().recipes().isEmpty();
-        return settled ? remark.mendedBy(this::bestSplit) : remark;
+        Draft divided = settled ? remark.mendedBy(this::bestSplit) : remark;
+        return spec.bound().form().most() < Form.MOST_SIGNATURES
+                ? divided.mendedByTwo(() -> Rebinding.inSignatures(spec))
+                : divided;
     }
 
     private Stream<Mend<BookSpec>> bestSplit() {

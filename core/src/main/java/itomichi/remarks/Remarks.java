@@ -1,6 +1,7 @@
 package itomichi.remarks;
 
 import itomichi.finding.Remark;
+import itomichi.finding.Remark.Mend;
 import itomichi.finding.Stage;
 import itomichi.measure.Phrase;
 import itomichi.plan.Holes;
@@ -19,7 +20,7 @@ public final class Remarks {
     private Remarks() {}
 
     /** Less of whatever is measured is no help. */
-    private static final double LEAST_EASE = 0.5;
+    private static final double LEAST_EASE = 2;
 
     /** More changes than these are no help. */
     private static final int MOST_MENDS = 3;
@@ -29,16 +30,25 @@ public final class Remarks {
         Map<Stage, List<Draft>> byStage = byStage(worked);
         List<Draft> drafts = all(byStage);
         List<Remark<BookSpec>> remarks = new ArrayList<>();
-        byStage.forEach((stage, said) -> said.forEach(draft -> remarks.add(draft.with(
-                stage,
-                draft.tries()
-                        .filter(mend -> helps(drafts, draft, mend.change()))
-                        .limit(MOST_MENDS)
-                        .toList()))));
+        byStage.forEach((stage, said) -> said.forEach(draft -> remarks.add(draft.with(stage, mends(drafts, draft)))));
         // the gravest first; else in the order of the work
         remarks.sort(Comparator.comparing((Remark<BookSpec> remark) -> remark.weight())
                 .reversed());
         return remarks;
+    }
+
+    private static List<Mend<BookSpec>> mends(List<Draft> drafts, Draft draft) {
+        List<Mend<BookSpec>> mends = new ArrayList<>();
+        for (Draft.Try tried : draft.tries()) {
+            if (!tried.lastly() || !mends.isEmpty()) {
+                tried.found()
+                        .get()
+                        .filter(mend -> helps(drafts, draft, mend.change()))
+                        .limit(Math.min(tried.most(), MOST_MENDS - mends.size()))
+                        .forEach(mends::add);
+            }
+        }
+        return mends;
     }
 
     /** Whether a book so changed no longer has it said, or says it less gravely, and has nothing as grave said that was not said before. */

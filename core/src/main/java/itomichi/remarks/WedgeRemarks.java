@@ -71,7 +71,7 @@ final class WedgeRemarks {
         Back back = wedge.back();
         double limit = wedge.judgement() == Wedge.Judgement.NOTED ? back.notedPercent() : back.mostPercent();
         return Phrase.of(
-                "The spine comes out {} to {} at the fore edge: a wedge of {}\u202f%, over {}\u202f% {}.",
+                "The spine comes out {} to {} at the fore edge: a wedge of {}\u202f%; from {}\u202f% on, {}.",
                 block.spine().length().at(Fineness.BUNDLE),
                 block.foreEdge().length().at(Fineness.BUNDLE),
                 tenths(wedge.percent()),
@@ -86,7 +86,8 @@ final class WedgeRemarks {
                 .mendedBy(this::pressed)
                 .mendedBy(this::thinnerThread)
                 .mendedBy(this::otherWay)
-                .mendedBy(this::rounded);
+                .mendedBy(this::rounded)
+                .mendedBy(() -> Rebinding.inSignatures(spec));
     }
 
     private static String tenths(double percent) {

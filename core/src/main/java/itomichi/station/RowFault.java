@@ -15,28 +15,28 @@ import java.util.List;
  */
 public record RowFault(Kind kind, int row, Phrase words) {
 
-    /** Kinds of fault; the first two make the cover impossible. */
+    /** Kinds of fault; the first two make the cover impossible, the last two are good to know. */
     public enum Kind {
-        OFF_SPINE(true),
-        RUN_TOGETHER(true),
-        TEARS_BETWEEN(false),
-        NEAR_EDGE(false);
-
-        private final boolean impossible;
-
-        Kind(boolean impossible) {
-            this.impossible = impossible;
-        }
+        OFF_SPINE,
+        RUN_TOGETHER,
+        TEARS_BETWEEN,
+        CLOSE,
+        NEAR_EDGE;
 
         public boolean impossible() {
-            return impossible;
+            return this == OFF_SPINE || this == RUN_TOGETHER;
+        }
+
+        /** Whether it only asks for care. */
+        public boolean minor() {
+            return this == CLOSE || this == NEAR_EDGE;
         }
     }
 
     /** Less, and it is one slit: common practice. */
     static final Length MATERIAL_LEAST = Length.ofMm(0.5);
     /** Nearer to the fold where the spine ends, and the row pulls into it: common practice. */
-    static final Length EDGE_GOOD = Length.ofMm(2);
+    public static final Length EDGE_GOOD = Length.ofMm(2);
 
     /**
      * Judges rows.
@@ -94,11 +94,14 @@ public record RowFault(Kind kind, int row, Phrase words) {
                             rows.nearest().at(Fineness.MARK),
                             hole.at(Fineness.BUNDLE))));
         } else if (left.isLessThan(between)) {
+            boolean tears = left.mm() < between.mm() / 2;
             faults.add(new RowFault(
-                    Kind.TEARS_BETWEEN,
+                    tears ? Kind.TEARS_BETWEEN : Kind.CLOSE,
                     0,
                     Phrase.of(
-                            "Rows lie {} apart from centre to centre, which leaves {} of the cover between their holes: {} may tear under {}.",
+                            tears
+                                    ? "Rows lie {} apart from centre to centre, which leaves {} of the cover between their holes: {} tears there; it wants {}."
+                                    : "Rows lie {} apart from centre to centre, which leaves {} of the cover between their holes: {} holds better with {}. Punch small, pull gently.",
                             rows.nearest().at(Fineness.MARK),
                             left.at(Fineness.MARK),
                             stuff,

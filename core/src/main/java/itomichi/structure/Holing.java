@@ -18,6 +18,8 @@ public final class Holing {
         /** No cover is sewn through, or only along its one fold. */
         NOTHING,
         EACH_SIGNATURE,
+        /** Each signature hangs in the cover by itself: the spine is made as wide as its rows want. */
+        EACH_BY_ITSELF,
         EACH_PAIR
     }
 

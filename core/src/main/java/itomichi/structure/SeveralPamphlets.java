@@ -15,7 +15,7 @@ final class SeveralPamphlets extends Described {
                 .form(Form.between(2, 7))
                 .skill(Skill.FIRST_BOOK)
                 .inNumber(1)
-                .holes(5, Holing.stations(2).rowsFor(Holing.RowsFor.EACH_SIGNATURE))
+                .holes(5, Holing.stations(2).rowsFor(Holing.RowsFor.EACH_BY_ITSELF))
                 .inSoftCover());
         judge(Need.WRITE, 2, "each signature opens like a pamphlet of its own");
         judge(Need.WET_MEDIA, 1, "few sheets in a fold leave room to swell");

@@ -8,6 +8,7 @@ import static org.testng.Assert.expectThrows;
 import itomichi.book.BookPlan;
 import itomichi.book.Books;
 import itomichi.book.Planner;
+import itomichi.cover.CoverStuff;
 import itomichi.measure.Length;
 import itomichi.station.Level;
 import itomichi.station.Role;
@@ -107,25 +108,28 @@ public class HoleWishTest {
         assertFalse(String.valueOf(unfit.getMessage()).contains("\n"));
     }
 
-    private static BookSpec crowded() {
-        // thin signatures, each with a row of its own
-        return Books.bound("several-pamphlets")
-                .withPages(96)
-                .withGathering(Books.bound("several-pamphlets")
-                        .gathering()
-                        .withChosen(Optional.of(new GatherWish.Chosen(12, false))));
+    @Test
+    public void signaturesThatHangByThemselvesGetASpineThatHoldsThem() {
+        BookSpec thin = Books.bound("several-pamphlets").withPages(96);
+        BookSpec twelve =
+                thin.withGathering(thin.gathering().withChosen(Optional.of(new GatherWish.Chosen(12, false))));
+        assertTrue(Planner.plan(twelve).remarks().stream()
+                .noneMatch(remark -> remark.key().startsWith("rows-")));
     }
 
     @Test
-    public void aSpineTooNarrowForItsRowsIsMendedByAWiderOne() {
-        BookPlan plan = Planner.plan(crowded());
+    public void aSpineALittleTooNarrowForItsRowsIsMendedByAWiderOne() {
+        BookSpec fifteen = Books.bound("long-stitch").withPages(420);
+        BookPlan plan = Planner.plan(
+                fifteen.withGathering(fifteen.gathering().withChosen(Optional.of(new GatherWish.Chosen(15, false))))
+                        .withCover(fifteen.cover().withStuff(CoverStuff.LEATHER)));
         BookSpec mended = plan.remarks().stream()
-                .filter(remark -> remark.key().startsWith("rows-"))
-                .flatMap(remark -> remark.mend().stream())
+                .filter(remark -> remark.key().equals("rows-close"))
+                .flatMap(remark -> remark.mends().stream())
+                .filter(mend -> mend.change().cover().spine().isPresent())
                 .findFirst()
                 .orElseThrow()
                 .change();
-        assertTrue(mended.cover().spine().isPresent());
         assertTrue(Planner.plan(mended).remarks().stream()
                 .noneMatch(remark -> remark.key().startsWith("rows-")));
     }

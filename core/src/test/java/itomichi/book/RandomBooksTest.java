@@ -1,0 +1,114 @@
+package itomichi.book;
+
+import static org.testng.Assert.assertFalse;
+import static org.testng.Assert.assertTrue;
+
+import itomichi.finding.Figure;
+import itomichi.finding.Remark;
+import itomichi.measure.Unit;
+import itomichi.path.PathFault;
+import itomichi.plan.SewingPlan;
+import itomichi.spec.BookSpec;
+import itomichi.steps.StepLine;
+import itomichi.steps.StepLines;
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.TreeMap;
+import java.util.regex.Pattern;
+import org.testng.annotations.Test;
+
+/** Books that nobody thought of: what is said of them is said in words, and is true. */
+public class RandomBooksTest {
+
+    private static final int BOOKS = 1_200;
+
+    /** What a program says of itself, and numbers that are none. */
+    private static final Pattern PROGRAM = Pattern.compile(
+            "\\w\\[\\w+=|\\bnull\\b|NaN|Infinity|Optional|\\bjava\\b|Exception|[0-9]E-?[0-9]|formula|trace|\\{\\}|[-\u2212]0(\\.0+)?\u202f");
+
+    @Test
+    public void noProgramSpeaksToABinder() {
+        RandomBooks.wild(BOOKS).forEach(spec -> {
+            BookPlan plan = Planner.plan(spec);
+            for (String words : said(plan)) {
+                assertFalse(PROGRAM.matcher(words).find(), words + " of " + spec);
+            }
+        });
+    }
+
+    private static List<String> said(BookPlan plan) {
+        List<String> said = new ArrayList<>();
+        for (Unit unit : Unit.values()) {
+            for (Remark<BookSpec> remark : plan.remarks()) {
+                said.add(remark.words().in(unit));
+                remark.mends().forEach(mend -> said.add(mend.words().in(unit)));
+            }
+            for (Figure figure : plan.figures()) {
+                said.add(figure.in(unit));
+                said.add(figure.working().sum(unit).replace(" = ", ": "));
+                figure.working().notes().forEach(note -> said.add(note.in(unit)));
+            }
+            said.add(plan.next().words().in(unit));
+            if (plan.sewing().isPresent() && plan.sewing().get().path().moves().size() < 400) {
+                for (StepLine step : StepLines.of(plan.sewing().get())) {
+                    said.add(step.plain().in(unit));
+                    said.add(step.care().in(unit));
+                }
+            }
+        }
+        return said;
+    }
+
+    /** A path that binders sew has no fault, wherever its holes lie; where they cannot be sewn through, the holes are blamed. */
+    @Test
+    public void soundBooksHaveSoundPaths() {
+        RandomBooks.sane(BOOKS).forEach(spec -> {
+            List<PathFault> faults =
+                    Planner.plan(spec).sewing().map(SewingPlan::pathFaults).orElse(List.of());
+            assertTrue(faults.isEmpty(), faults + " of " + spec);
+        });
+    }
+
+    /** A mend is pressed once: what it mends is gone or less, and nothing graver came. */
+    @Test
+    public void everyMendKeepsThePagesOrNearly() {
+        RandomBooks.sane(BOOKS / 4).forEach(spec -> {
+            for (Remark<BookSpec> remark : Planner.plan(spec).remarks()) {
+                for (int i = 0; i < remark.mends().size(); i++) {
+                    int lost = spec.pages() - remark.mends().get(i).change().pages();
+                    assertTrue(i == 0 ? lost <= 0 : lost <= 64, remark.key() + " loses " + lost + " of " + spec);
+                }
+            }
+        });
+    }
+
+    /** Lists what is said of them, each once with how often and one example, for somebody to read. */
+    @Test
+    public void whatIsSaidIsListedToBeRead() throws IOException {
+        Map<String, Integer> counts = new TreeMap<>();
+        Map<String, String> examples = new TreeMap<>();
+        RandomBooks.sane(BOOKS)
+                .forEach(spec -> Planner.plan(spec).remarks().forEach(remark -> {
+                    String key = remark.weight() + " " + remark.key().replaceAll("-\\d+", "");
+                    counts.merge(key, 1, Integer::sum);
+                    examples.putIfAbsent(key, example(spec, remark));
+                }));
+        StringBuilder list = new StringBuilder("%d books%n".formatted(BOOKS));
+        counts.forEach((key, count) -> list.append("%5d  %s%n%s".formatted(count, key, examples.get(key))));
+        Files.writeString(Path.of("target/remarks-of-random-books.txt"), list);
+        assertTrue(counts.keySet().stream().noneMatch(key -> key.startsWith("STOP path-")), list.toString());
+    }
+
+    private static String example(BookSpec spec, Remark<BookSpec> remark) {
+        StringBuilder example = new StringBuilder("         %s, %d pages: %s%n"
+                .formatted(spec.bound().name(), spec.pages(), remark.words().in(Unit.MM)));
+        remark.mends()
+                .forEach(mend -> example.append(
+                        "           > %s%n".formatted(mend.words().in(Unit.MM))));
+        return example.toString();
+    }
+}
