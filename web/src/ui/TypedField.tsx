@@ -2,8 +2,8 @@ import { Input } from 'antd';
 import { useEffect, useId, useRef, useState, type ReactNode } from 'react';
 import { leaveReadingPlace, offerReadingPlace } from './readingPlace';
 
-/** What came of taking what was typed: nothing to say, or one line about what is wanted. */
-export type Taken = string | null;
+/** What came of taking what was typed: nothing to say, one line about what is wanted, or the sum it was typed as. */
+export type Taken = string | null | { sum: string };
 
 interface Props {
   label: string;
@@ -36,7 +36,8 @@ export function TypedField({
 }: Props) {
   const id = useId();
   const [typed, setTyped] = useState<string | null>(null);
-  const [wrong, setWrong] = useState<Taken>(null);
+  const [wrong, setWrong] = useState<string | null>(null);
+  const [sum, setSum] = useState<{ written: string; comesTo: string | null } | null>(null);
   const taking = useRef(false);
   const line = wrong ?? refusal ?? null;
 
@@ -44,6 +45,10 @@ export function TypedField({
   useEffect(() => {
     setTyped(null);
     setWrong(null);
+    // the sum stays beside what it came to, and goes with it
+    setSum((was) =>
+      was === null || (was.comesTo !== null && was.comesTo !== shown) ? null : { ...was, comesTo: shown },
+    );
   }, [shown]);
 
   const commit = async (text = typed) => {
@@ -58,8 +63,9 @@ export function TypedField({
     taking.current = true;
     const said = await take(text);
     taking.current = false;
-    setWrong(said);
-    if (said === null) {
+    setWrong(typeof said === 'string' ? said : null);
+    if (typeof said !== 'string') {
+      setSum(said === null ? null : { written: said.sum, comesTo: null });
       setTyped(null);
     }
   };
@@ -118,7 +124,14 @@ export function TypedField({
           {line}
         </p>
       ) : (
-        help && <p className="field-help">{help}</p>
+        <>
+          {sum && (
+            <p className="field-help" role="status">
+              {sum.written} = {shown}
+            </p>
+          )}
+          {help && <p className="field-help">{help}</p>}
+        </>
       )}
     </div>
   );

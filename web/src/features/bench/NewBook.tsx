@@ -7,6 +7,7 @@ import { useCatalogue } from '../../api/catalogue';
 import { useThings } from '../../api/drawers';
 import { SelectField } from '../../ui/choices';
 import { useUnit } from '../../units/unit';
+import { HowBound, isMoreThanOneFold } from './HowBound';
 
 interface Props {
   close: () => void;
@@ -37,7 +38,37 @@ export default function NewBook({ close, begun }: Props) {
   const taken = papers.find((thing) => thing.id === from)?.paper;
   const [wrong, setWrong] = useState<Wrong>(null);
   const [sending, setSending] = useState(false);
+  const [asked, setAsked] = useState<BookDocument | null>(null);
   const chosen = size ?? (unit === 'MM' ? 'A5' : 'Half letter');
+
+  const keep = async (document: BookDocument) => {
+    setSending(true);
+    const made = await outcome(api.POST('/api/books', { body: document }));
+    setSending(false);
+    if (made.kind === 'value') {
+      begun(made.value.id);
+    } else if (made.kind === 'refused') {
+      const field = made.problem.field ?? '';
+      setWrong({
+        at: field.startsWith('extent')
+          ? 'pages'
+          : field === 'name'
+            ? 'name'
+            : field.startsWith('paper')
+              ? 'weight'
+              : field.startsWith('leaf')
+                ? 'size'
+                : '',
+        line: made.problem.message,
+      });
+    } else {
+      setWrong({
+        at: '',
+        line:
+          made.kind === 'lost' ? `${made.message} What is typed here stays; begin again when it does.` : failure(made),
+      });
+    }
+  };
 
   const begin = async (event: FormEvent) => {
     event.preventDefault();
@@ -71,31 +102,13 @@ export default function NewBook({ close, begun }: Props) {
       leaf: { ...start.data.leaf, ...(leaf ? { widthMm: leaf.widthMm, heightMm: leaf.heightMm } : {}) },
       paper: taken ?? { ...start.data.paper, grammageGsm: read.value.gsm },
     };
-    const made = await outcome(api.POST('/api/books', { body: document }));
-    setSending(false);
-    if (made.kind === 'value') {
-      begun(made.value.id);
-    } else if (made.kind === 'refused') {
-      const field = made.problem.field ?? '';
-      setWrong({
-        at: field.startsWith('extent')
-          ? 'pages'
-          : field === 'name'
-            ? 'name'
-            : field.startsWith('paper')
-              ? 'weight'
-              : field.startsWith('leaf')
-                ? 'size'
-                : '',
-        line: made.problem.message,
-      });
-    } else {
-      setWrong({
-        at: '',
-        line:
-          made.kind === 'lost' ? `${made.message} What is typed here stays; begin again when it does.` : failure(made),
-      });
+    if (await isMoreThanOneFold(document)) {
+      setSending(false);
+      setWrong(null);
+      setAsked(document);
+      return;
     }
+    await keep(document);
   };
 
   const line = (at: NonNullable<Wrong>['at']) =>
@@ -107,6 +120,14 @@ export default function NewBook({ close, begun }: Props) {
   const mark = (at: NonNullable<Wrong>['at']) =>
     wrong?.at === at ? { status: 'error' as const, 'aria-describedby': `wrong-${at}`, 'aria-invalid': true } : {};
 
+  if (asked) {
+    return (
+      <Modal open title="How will it be bound?" onCancel={close} footer={null} width={560} closable={false}>
+        <HowBound document={asked} bind={(document) => void keep(document)} back={() => setAsked(null)} />
+        {line('')}
+      </Modal>
+    );
+  }
   return (
     <Modal open title="Begin a book" onCancel={close} footer={null} width={460} closable={false}>
       <form onSubmit={(event) => void begin(event)} className="begin" noValidate>

@@ -3,9 +3,7 @@ import { useState } from 'react';
 import type { RemarkView, Stage } from '../../api/client';
 import { useSession } from '../../state/useSession';
 import { Measure } from '../../units/Measure';
-import { of, STAGES } from './stages';
-
-const WORDS: Record<RemarkView['weight'], string> = { NOTE: 'Note', CAUTION: 'Caution', STOP: 'Stop' };
+import { of, STAGES, WEIGHTS } from './stages';
 
 /**
  * What the plan has to say, told apart by shape and word, each with the changes that mend it: whole where it belongs to the stage at hand,
@@ -32,7 +30,7 @@ export function Remarks({ stage }: { stage: Stage }) {
         <article key={remark.key} className={`remark remark-${remark.weight.toLowerCase()}`}>
           <h2>
             <Shape weight={remark.weight} />
-            {WORDS[remark.weight]}
+            {WEIGHTS[remark.weight]}
           </h2>
           <Said remark={remark} mend={mend} />
         </article>
@@ -44,9 +42,8 @@ export function Remarks({ stage }: { stage: Stage }) {
             <details key={remark.key} className={`remark-line remark-${remark.weight.toLowerCase()}`}>
               <summary>
                 <Shape weight={remark.weight} />
-                <span className="remark-where">
-                  {WORDS[remark.weight]}, {name(remark.stage)}:
-                </span>{' '}
+                <span className="visually-hidden">{WEIGHTS[remark.weight]}, </span>
+                <span className="remark-where">{name(remark.stage)}:</span>{' '}
                 <span className="remark-begins">
                   <Measure of={remark.words} />
                 </span>

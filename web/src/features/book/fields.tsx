@@ -19,15 +19,19 @@ function useRefusal(field: string): string | null {
 }
 
 /** Takes what was typed once the server has read it; what cannot be read stays in the field with one line. */
-function useTake(label: string, read: (text: string, unit: UnitKey) => Promise<Outcome<number>>, edit: Edit<number>) {
+function useTake(
+  label: string,
+  read: (text: string, unit: UnitKey) => Promise<Outcome<{ value: number; sum?: string | undefined }>>,
+  edit: Edit<number>,
+) {
   const { session } = useSession();
   const { unit } = useUnit();
   return async (text: string) => {
     const result = await read(text, unit);
     switch (result.kind) {
       case 'value':
-        session.change(label.toLowerCase(), (document) => edit(document, result.value));
-        return null;
+        session.change(label.toLowerCase(), (document) => edit(document, result.value.value));
+        return result.value.sum === undefined ? null : { sum: result.value.sum };
       case 'refused':
         return result.problem.message;
       case 'lost':
@@ -39,15 +43,15 @@ function useTake(label: string, read: (text: string, unit: UnitKey) => Promise<O
   };
 }
 
-function mapped<T>(result: Outcome<T>, number: (value: T) => number): Outcome<number> {
-  return result.kind === 'value' ? { kind: 'value', value: number(result.value) } : result;
+function mapped<T, R>(result: Outcome<T>, made: (value: T) => R): Outcome<R> {
+  return result.kind === 'value' ? { kind: 'value', value: made(result.value) } : result;
 }
 
 const readLength = async (text: string, unit: UnitKey) =>
-  mapped(await outcome(api.POST('/api/reading/length', { body: { text, unit } })), (read) => read.mm);
+  mapped(await outcome(api.POST('/api/reading/length', { body: { text, unit } })), (read) => ({ value: read.mm, sum: read.sum }));
 
 const readWeight = async (text: string, unit: UnitKey) =>
-  mapped(await outcome(api.POST('/api/reading/weight', { body: { text, unit } })), (read) => read.gsm);
+  mapped(await outcome(api.POST('/api/reading/weight', { body: { text, unit } })), (read) => ({ value: read.gsm }));
 
 interface LengthProps extends Common<number> {
   /** What the length reads as, where it is not one of the plan's measures. */

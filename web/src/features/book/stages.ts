@@ -1,4 +1,7 @@
-import type { Stage } from '../../api/client';
+import type { RemarkView, Stage } from '../../api/client';
+
+/** What is said of how grave a remark is. */
+export const WEIGHTS: Record<RemarkView['weight'], string> = { NOTE: 'Note', CAUTION: 'Caution', STOP: 'Stop' };
 
 export interface StageWords {
   key: Stage;

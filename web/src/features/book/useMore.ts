@@ -3,6 +3,13 @@ import { useCallback, useEffect, useRef, useState, type RefObject } from 'react'
 /** Of a view, this share is gone on by, so that something seen stays seen. */
 const ON = 0.8;
 
+/** Width of the buttons that lie over the ends of the row, px. */
+const BUTTON = 92;
+
+function atEnd(row: HTMLElement): boolean {
+  return row.scrollLeft + row.clientWidth >= row.scrollWidth - 1;
+}
+
 interface More {
   list: RefObject<HTMLUListElement | null>;
   /** Items that lie out of sight before and after what is seen, those cut off counted too. */
@@ -27,12 +34,16 @@ export function useMore(items: number, place: string): More {
       return;
     }
     const seen = row.getBoundingClientRect();
+    const room = row.scrollWidth > row.clientWidth + 1 ? BUTTON : 0;
     let before = 0;
     let after = 0;
     for (const item of row.children) {
       const box = item.getBoundingClientRect();
-      before += box.left < seen.left - 1 ? 1 : 0;
-      after += box.right > seen.right + 1 ? 1 : 0;
+      const hiddenBefore = box.left < seen.left - 1 + (row.scrollLeft > 1 ? room : 0);
+      const hiddenAfter = box.right > seen.right + 1 - (atEnd(row) ? 0 : room);
+      before += hiddenBefore ? 1 : 0;
+      after += hiddenAfter ? 1 : 0;
+      item.toggleAttribute('data-out', hiddenBefore || hiddenAfter);
     }
     setOut((was) => (was.before === before && was.after === after ? was : { before, after }));
   }, []);

@@ -2,6 +2,7 @@ import { Button, Checkbox } from 'antd';
 import type { BookDocument } from '../../../api/client';
 import { useSession } from '../../../state/useSession';
 import { Segmented } from '../../../ui/choices';
+import { NEEDS } from '../../../ui/needs';
 import { CountField, TextField } from '../fields';
 import { StageFrame } from '../StageFrame';
 import { PatternChoice } from './PatternChoice';
@@ -11,17 +12,6 @@ import { Front } from './purpose/Front';
 import './purpose/purpose.css';
 
 type Use = BookDocument['use'];
-type Need = Use['needs'][number];
-
-const NEEDS: { value: Need; label: string }[] = [
-  { value: 'WRITE', label: 'to write in' },
-  { value: 'WET_MEDIA', label: 'for wet media' },
-  { value: 'PASTE_IN', label: 'things are pasted in' },
-  { value: 'CARRY', label: 'to carry about' },
-  { value: 'LIE_FLAT', label: 'must lie flat' },
-  { value: 'LOOSE_SHEETS', label: 'the sheets are single' },
-];
-
 function withUse(part: Partial<Use>): (document: BookDocument) => BookDocument {
   return (document) => ({ ...document, use: { ...document.use, ...part } });
 }

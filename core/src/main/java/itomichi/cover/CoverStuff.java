@@ -5,7 +5,7 @@ import itomichi.measure.Length;
 /** What a cover that is sewn through is made of: how near to each other its holes may lie. Common practice, no published source. */
 public enum CoverStuff {
     THIN_PAPER("thin paper", 3),
-    CARD("card", 2.5),
+    CARD("card", 2),
     CLOTH("cloth", 2),
     LEATHER("leather", 2);
 

@@ -1,5 +1,6 @@
 package itomichi.measure;
 
+import java.text.Normalizer;
 import java.util.Arrays;
 import java.util.Locale;
 import java.util.Optional;
@@ -25,7 +26,10 @@ public final class GrammageText {
         if (typed.length() > Reading.LONGEST) {
             return new Reading.Unreadable<>(typed, WANTED);
         }
-        String text = typed.strip().toLowerCase(Locale.ROOT).replaceAll("[\\s\u00a0\u2009\u202f]+", " ");
+        String text = Normalizer.normalize(typed, Normalizer.Form.NFKC)
+                .strip()
+                .toLowerCase(Locale.ROOT)
+                .replaceAll("[\\s\u00a0\u2009\u202f]+", " ");
         Matcher metric = METRIC.matcher(text);
         if (metric.matches()) {
             return limited(typed, number(metric), Grammage::ofGsm);
@@ -55,6 +59,12 @@ public final class GrammageText {
     private static Optional<PoundKind> kind(String word) {
         if (word.equals("book") || word.equals("offset")) {
             return Optional.of(PoundKind.TEXT);
+        }
+        if (word.equals("writing") || word.equals("ledger")) {
+            return Optional.of(PoundKind.BOND);
+        }
+        if (word.equals("watercolor")) {
+            return Optional.of(PoundKind.WATERCOLOUR);
         }
         return Arrays.stream(PoundKind.values())
                 .filter(kind -> kind.word().equals(word))

@@ -7,7 +7,9 @@ public enum PoundKind {
     COVER(20, 26),
     BRISTOL(22.5, 28.5),
     INDEX(25.5, 30.5),
-    TAG(24, 36);
+    TAG(24, 36),
+    /** The imperial sheet of drawing and watercolour papers. */
+    WATERCOLOUR(22, 30);
 
     /** Grams in an avoirdupois pound: the definition of 1959, exact. */
     static final double GRAMS_PER_POUND = 453.59237;

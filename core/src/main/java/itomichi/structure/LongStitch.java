@@ -192,7 +192,6 @@ final class LongStitch extends Described implements Stitching {
 
     @Override
     public ThumbRule threadRule(int stations, int signatures, String variant) {
-        ThumbRule once = ThumbRule.allAlong(signatures);
-        return variant.equals(THERE_AND_BACK) ? once.twice() : once;
+        return variant.equals(THERE_AND_BACK) ? ThumbRule.thereAndBack(signatures) : ThumbRule.allAlong(signatures);
     }
 }

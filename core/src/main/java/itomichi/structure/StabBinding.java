@@ -65,7 +65,7 @@ final class StabBinding extends Described implements Stitching {
                         .inNumber(2)
                         .holes(5, Holing.side()),
                 Order.UNWRAPPED,
-                2.5);
+                3);
     }
 
     static StabBinding running() {
@@ -245,8 +245,8 @@ final class StabBinding extends Described implements Stitching {
     public ThumbRule threadRule(int stations, int signatures, String variant) {
         if (order == Order.UNWRAPPED) {
             return endsWrapped(variant)
-                    ? new ThumbRule(2.5, 3.5, "about 3 heights, twice along the spine and round the ends")
-                    : new ThumbRule(2, 3, "about 2.5 heights, twice along the spine and the tails");
+                    ? new ThumbRule(3, 4, "about 3.5 heights, twice along the spine and round the ends, and the tails")
+                    : new ThumbRule(2.5, 3.5, "about 3 heights, twice along the spine, and the tails");
         }
         return holing().extras().isEmpty()
                 ? new ThumbRule(

@@ -19,9 +19,9 @@ public record ThumbRule(double lowHeights, double highHeights, String words) {
         return new ThumbRule(lengths + 1.0, lengths + 3.0, "a height for every two signatures, and two more");
     }
 
-    /** The same, where every gap is sewn twice. */
-    ThumbRule twice() {
-        return new ThumbRule(2 * lowHeights, 2 * highHeights, "twice " + words);
+    /** Where every gap is sewn twice, there and back: two heights for each signature and a bit. */
+    static ThumbRule thereAndBack(int signatures) {
+        return new ThumbRule(2.0 * signatures, 2.0 * signatures + 3, "twice as many heights as signatures, and a bit");
     }
 
     /** The middle of the rule, in heights. */

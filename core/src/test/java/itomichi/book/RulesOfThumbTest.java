@@ -25,6 +25,7 @@ public class RulesOfThumbTest {
             {"french-link", 6, 9, 10.0, 12.0, 0},
             {"tapes", 8, 9, 10.0, 12.0, 0.1},
             {"tapes", 8, 20, 21.0, 23.0, 0.1},
+            {"stab-plain", 5, 1, 2.5, 3.5, 0},
             {"stab-running", 3, 1, 4.0, 4.0, 0.2},
             {"stab-four-hole", 4, 1, 4.0, 4.0, 0.1},
             {"stab-running", 7, 1, 4.0, 4.0, 0.7},

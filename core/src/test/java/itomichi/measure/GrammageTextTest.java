@@ -25,6 +25,10 @@ public class GrammageTextTest {
             {"110 lb index", 198.9},
             {"67 lb bristol", 146.9},
             {"100 lb tag", 162.8},
+            {"140 lb watercolour", 298.3},
+            {"140 lb watercolor", 298.3},
+            {"32 lb writing", 120.3},
+            {"１２０ gsm", 120.0},
         };
     }
 

@@ -27,6 +27,22 @@ public class LengthTextTest {
             {"8 1/2", Unit.INCH, 215.9},
             {"0.5 m", Unit.INCH, 500.0},
             {"  11 IN ", Unit.MM, 279.4},
+            {"5-1/2 in", Unit.MM, 139.7},
+            {"２１０", Unit.MM, 210.0},
+            {"1,5", Unit.MM, 1.5},
+            {"0,125 in", Unit.MM, 3.175},
+            // sums, worked out with a pencil
+            {"210 - 2 x 20", Unit.MM, 170.0},
+            {"210 − 2×20 mm", Unit.INCH, 170.0},
+            {"3 cm / 4", Unit.MM, 7.5},
+            {"8 1/2 in / 3", Unit.MM, 71.967},
+            {"(297 - 5) / 2 mm", Unit.MM, 146.0},
+            {"(297 - 5) / 2", Unit.MM, 146.0},
+            {"11 in - 2 * 1/4 in", Unit.MM, 266.7},
+            {"8 1/2 - 1/8", Unit.INCH, 212.725},
+            {"1 in + 3 mm", Unit.MM, 28.4},
+            {"12 x (3 + 4,5)", Unit.MM, 90.0},
+            {"100/4", Unit.MM, 25.0},
         };
     }
 
@@ -46,6 +62,18 @@ public class LengthTextTest {
             {"8 1/", "Read “8 1/”"},
             {"1e9", "a length is wanted"},
             {"999999 m", "100 m is the longest"},
+            {"1,500 mm", "“1,500” can be 1.500 or 1500"},
+            {"10 - 20", "less than nothing"},
+            {"(10 + 5", "a bracket is left open"},
+            {"3 in x 4 in", "a length times a length"},
+            {"3 in / 2 in", "divided by a length"},
+            {"1 in + 2 mm + 3", "each length wants its unit"},
+            {"10 / (5 - 5)", "divided by 0"},
+            {"10 - 2 ells", "“ells” is not a unit"},
+            {"10 - - 2", "a length is wanted"},
+            {"2 +", "a length is wanted"},
+            {"+", "a length is wanted"},
+            {"()", "a length is wanted"},
         };
     }
 

@@ -127,7 +127,7 @@ export function FoldBoard({ width, depth }: { width: number; depth: number }) {
         return (
           <g
             key={station.number}
-            className={`station-handle${station.fault ? ` at-fault${station.fault.impossible ? ' impossible' : ''}` : ''}`}
+            className={`station-handle${station.fault ? ` at-fault${station.fault.weight === 'STOP' ? ' impossible' : ''}` : ''}`}
             role="slider"
             tabIndex={0}
             aria-label={`Station ${station.number}${station.role === 'STATION' ? '' : `, ${station.roleWords}`}`}

@@ -37,7 +37,7 @@ export function RowsBoard({ width, rows }: { width: number; rows: RowsView }) {
       </div>
       {rows.unfit && <p className="row-fault impossible">{words(rows.unfit)}; equal gaps are drawn instead.</p>}
       {rows.fault && byHand && (
-        <p className={`row-fault${rows.fault.impossible ? ' impossible' : ''}`}>{words(rows.fault.words)}</p>
+        <p className={`row-fault${rows.fault.weight === 'STOP' ? ' impossible' : ''}`}>{words(rows.fault.words)}</p>
       )}
       <div className="rows-parts">
         <Upright rows={rows} scale={spineScale} look={look} />

@@ -1,7 +1,8 @@
-import type { RowsView } from '../../../../api/client';
+import type { RemarkView, RowsView } from '../../../../api/client';
 import { Ruler } from '../../../../drawing/Ruler';
 import { useSession } from '../../../../state/useSession';
 import { useUnit, useWords, type Both } from '../../../../units/unit';
+import { WEIGHTS } from '../../stages';
 import { withRows, type Rows } from './edits';
 import { HandLane } from './HandLane';
 import { EDGE, LANE, seen, type Look } from './look';
@@ -70,7 +71,7 @@ interface LaneProps {
   between: string;
   places: readonly number[];
   chosen: boolean;
-  fault: { words: Both; impossible: boolean } | undefined;
+  fault: { words: Both; weight: RemarkView['weight'] } | undefined;
   choose: () => void;
   rows: RowsView;
   width: number;
@@ -100,9 +101,10 @@ function Lane(props: LaneProps) {
         <strong>{name}</strong> {say(words)}
         {between}
         {fault && (
-          <span className={`lane-fault${fault.impossible ? ' impossible' : ''}`}>
-            {fault.impossible ? 'Stop: ' : 'Caution: '}
-            {say(fault.words)}
+          <span
+            className={`lane-fault${fault.weight === 'STOP' ? ' impossible' : fault.weight === 'NOTE' ? ' lane-note' : ''}`}
+          >
+            {WEIGHTS[fault.weight]}:{say(fault.words)}
           </span>
         )}
       </span>

@@ -96,7 +96,7 @@ export function SideBoard({ width, side }: { width: number; side: SideView }) {
         return (
           <g
             key={hole.number}
-            className={`side-handle${hole.fault ? ` at-fault${hole.fault.impossible ? ' impossible' : ''}` : ''}`}
+            className={`side-handle${hole.fault ? ` at-fault${hole.fault.weight === 'STOP' ? ' impossible' : ''}` : ''}`}
             role="group"
             tabIndex={0}
             aria-label={`Hole ${hole.number}, ${hole.roleWords}: ${words(hole.fromHead)} from the head, ${words(hole.fromSpine)} from the spine${fault}`}

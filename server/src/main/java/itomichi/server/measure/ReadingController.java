@@ -6,6 +6,7 @@ import itomichi.measure.Reading;
 import itomichi.measure.Unit;
 import itomichi.server.platform.ProblemException;
 import itomichi.server.platform.Sent;
+import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
@@ -25,15 +26,16 @@ class ReadingController {
         }
     }
 
-    /** A length that was read. */
-    record LengthRead(double mm) {}
+    /** A length that was read; {@code sum} is how it was typed, where that was a sum. */
+    record LengthRead(double mm, @Nullable String sum) {}
 
     /** A weight that was read. */
     record WeightRead(double gsm) {}
 
     @PostMapping("/length")
     LengthRead length(@RequestBody Typed typed) {
-        return new LengthRead(read(LengthText.parse(typed.text(), typed.unit())).mm());
+        double mm = read(LengthText.parse(typed.text(), typed.unit())).mm();
+        return new LengthRead(mm, LengthText.isSum(typed.text()) ? LengthText.written(typed.text()) : null);
     }
 
     @PostMapping("/weight")

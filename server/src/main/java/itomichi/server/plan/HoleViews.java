@@ -1,6 +1,7 @@
 package itomichi.server.plan;
 
 import itomichi.book.BookPlan;
+import itomichi.finding.Remark;
 import itomichi.measure.Fineness;
 import itomichi.measure.Length;
 import itomichi.measure.Phrase;
@@ -123,31 +124,36 @@ final class HoleViews {
         boolean trimmed = folds.trim().micrometres() > 0;
         StationFault.judge(folds.stations(), folds.height(), folds.roles(), trimmed)
                 .forEach(fault -> note(
-                        faults, fault.station(), fault.words(), fault.kind().impossible()));
+                        faults, fault.station(), fault.words(), fault.kind().impossible(), true));
         return faults;
     }
 
     private static HolesView.@Nullable FaultView rowFault(Holes.InCover cover, Rows rows) {
         return cover.faults(rows).stream()
-                .min(Comparator.comparing(fault -> !fault.kind().impossible()))
                 .map(fault -> new HolesView.FaultView(
-                        InUnits.of(fault.words()), fault.kind().impossible()))
+                        weight(fault.kind().impossible(), !fault.kind().minor()), InUnits.of(fault.words())))
+                .max(Comparator.comparing(HolesView.FaultView::weight))
                 .orElse(null);
     }
 
     private static Map<Integer, HolesView.FaultView> sideFaults(Holes.ThroughSide side) {
         Map<Integer, HolesView.FaultView> faults = new HashMap<>();
         SideFault.judge(side.holes(), side.height(), side.width())
-                .forEach(fault -> note(faults, fault.hole(), fault.words(), fault.impossible()));
+                .forEach(fault -> note(faults, fault.hole(), fault.words(), fault.impossible(), false));
         return faults;
     }
 
+    private static Remark.Weight weight(boolean impossible, boolean grave) {
+        return impossible ? Remark.Weight.STOP : grave ? Remark.Weight.CAUTION : Remark.Weight.NOTE;
+    }
+
     /** The gravest of what is wrong with one hole. */
-    private static void note(Map<Integer, HolesView.FaultView> faults, int number, Phrase words, boolean impossible) {
+    private static void note(
+            Map<Integer, HolesView.FaultView> faults, int number, Phrase words, boolean impossible, boolean grave) {
         faults.merge(
                 number,
-                new HolesView.FaultView(InUnits.of(words), impossible),
-                (before, now) -> now.impossible() && !before.impossible() ? now : before);
+                new HolesView.FaultView(weight(impossible, grave), InUnits.of(words)),
+                (before, now) -> now.weight().compareTo(before.weight()) > 0 ? now : before);
     }
 
     /** As it was measured, or as thick as the signatures come out before any pressing. */

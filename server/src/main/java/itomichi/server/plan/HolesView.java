@@ -1,5 +1,6 @@
 package itomichi.server.plan;
 
+import itomichi.finding.Remark;
 import itomichi.station.Level;
 import itomichi.station.Role;
 import java.util.List;
@@ -45,8 +46,8 @@ public record HolesView(
             String roleWords,
             @Nullable FaultView fault) {}
 
-    /** What is wrong with a hole's place, and whether it cannot be made there. */
-    public record FaultView(InUnits words, boolean impossible) {}
+    /** What is wrong with a hole's place, and how grave that is. */
+    public record FaultView(Remark.Weight weight, InUnits words) {}
 
     /** A signature: its height, how far its head lies below the book's, and the stations that fall on it. */
     public record FoldView(double heightMm, double headMm, InUnits height, List<Integer> stations) {}
