@@ -44,7 +44,7 @@ export function HowBound({ document, bind, back }: Props) {
   return (
     <div className="how-bound">
       <p>These are more sheets than one fold takes well. What does it have to do?</p>
-      <Checkbox.Group className="needs" options={NEEDS} value={needs} onChange={setNeeds} />
+      <Checkbox.Group className="how-needs" options={NEEDS} value={needs} onChange={setNeeds} />
       <ul>
         {best.map((one) => (
           <li key={one.key}>
@@ -52,7 +52,7 @@ export function HowBound({ document, bind, back }: Props) {
               <h3>{one.name}</h3>
               <p>
                 {one.reasons.slice(0, 2).map((reason, i) => (
-                  <span key={i} className={reason.weight > 0 ? 'speaks-for' : 'speaks-against'}>
+                  <span key={i} className={reason.weight > 0 ? 'how-for' : 'how-against'}>
                     {reason.weight > 0 ? '+ ' : '− '}
                     <Measure of={reason.words} />{' '}
                   </span>

@@ -48,7 +48,10 @@ function mapped<T, R>(result: Outcome<T>, made: (value: T) => R): Outcome<R> {
 }
 
 const readLength = async (text: string, unit: UnitKey) =>
-  mapped(await outcome(api.POST('/api/reading/length', { body: { text, unit } })), (read) => ({ value: read.mm, sum: read.sum }));
+  mapped(await outcome(api.POST('/api/reading/length', { body: { text, unit } })), (read) => ({
+    value: read.mm,
+    sum: read.sum,
+  }));
 
 const readWeight = async (text: string, unit: UnitKey) =>
   mapped(await outcome(api.POST('/api/reading/weight', { body: { text, unit } })), (read) => ({ value: read.gsm }));

@@ -14,6 +14,7 @@ import itomichi.spec.Binding;
 import itomichi.spec.BookSpec;
 import itomichi.structure.Structures;
 import java.util.List;
+import java.util.Optional;
 import java.util.concurrent.TimeUnit;
 import java.util.function.IntUnaryOperator;
 import org.openjdk.jmh.annotations.Benchmark;
@@ -54,6 +55,7 @@ public class SplitsBenchmark {
                 Pressing.OVERNIGHT,
                 Back.FLAT,
                 Length.ZERO,
+                Optional.empty(),
                 IntUnaryOperator.identity());
         book = Binding.as(
                         SampleBook.pamphlet(5), Structures.keyed("link-stitch").orElseThrow())

@@ -25,6 +25,13 @@ sealed interface CutPart {
             second.place(level ? x : x.plus(at), level ? y.plus(at) : y, placed);
         }
 
+        @Override
+        public CutPart atMost(int wanted) {
+            CutPart kept = first.atMost(wanted);
+            CutPart more = second.atMost(wanted - kept.pieces());
+            return kept.pieces() + more.pieces() == 0 ? new Offcut() : new Parted(level, at, kept, more);
+        }
+
         /** Whether another part is cut as this one is, and the same piece comes off. */
         boolean alike(Parted other) {
             return level == other.level && at.equals(other.at) && first.equals(other.first);
@@ -46,6 +53,11 @@ sealed interface CutPart {
         }
 
         @Override
+        public CutPart atMost(int wanted) {
+            return wanted > 0 ? this : new Offcut();
+        }
+
+        @Override
         public void place(Length x, Length y, List<Layout.Placed> placed) {
             placed.add(new Layout.Placed(demand, x, y, width, height, turned));
         }
@@ -56,6 +68,11 @@ sealed interface CutPart {
         @Override
         public int pieces() {
             return 0;
+        }
+
+        @Override
+        public CutPart atMost(int wanted) {
+            return this;
         }
 
         @Override
@@ -89,6 +106,9 @@ sealed interface CutPart {
 
     /** How many wanted pieces it holds. */
     int pieces();
+
+    /** The same, cut up no further than so many pieces want. */
+    CutPart atMost(int wanted);
 
     /** Adds the pieces where they lie, the part's corner being at the given place. */
     void place(Length x, Length y, List<Layout.Placed> placed);

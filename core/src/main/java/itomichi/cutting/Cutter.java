@@ -6,6 +6,7 @@ import itomichi.material.Supply;
 import itomichi.measure.Length;
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.Collections;
 import java.util.List;
 
 /**
@@ -140,17 +141,23 @@ public final class Cutter {
         return new Parting(parts, counts, first, fewest);
     }
 
-    /** Stock sheets of one size of piece, all parted like this one but perhaps the last. */
+    /** Stock sheets of one size of piece, all parted like this one but the last, which is cut no further than is wanted. */
     private Parting alike(CutPart part) {
-        int each = part.pieces();
-        int wanted = demands.get(0).number();
-        return new Parting(List.of(part), List.of((wanted + each - 1) / each), each, true);
+        return counted(enough(part, demands.get(0).number()), part.pieces(), true);
+    }
+
+    private static List<CutPart> enough(CutPart part, int wanted) {
+        List<CutPart> sheets = new ArrayList<>(Collections.nCopies(wanted / part.pieces(), part));
+        int rest = wanted % part.pieces();
+        if (rest > 0) {
+            sheets.add(part.atMost(rest));
+        }
+        return sheets;
     }
 
     /** Halved again and again; each size is torn from stock sheets of its own. */
     private Parting torn(boolean turned) {
-        List<CutPart> parts = new ArrayList<>();
-        List<Integer> counts = new ArrayList<>();
+        List<CutPart> sheets = new ArrayList<>();
         int first = 0;
         for (int kind = 0; kind < demands.size(); kind++) {
             Demand demand = demands.get(kind);
@@ -162,16 +169,16 @@ public final class Cutter {
                 return NONE;
             }
             int each = 1 << (across + down);
-            parts.add(halved(
+            CutPart halved = halved(
                     new CutPart.Wanted(kind, width, height, turned),
                     supply.usableWidth(),
                     supply.usableHeight(),
                     across,
-                    down));
-            counts.add((demand.number() + each - 1) / each);
+                    down);
+            sheets.addAll(enough(halved, demand.number()));
             first = kind == 0 ? each : first;
         }
-        return new Parting(parts, counts, first, demands.size() == 1);
+        return counted(sheets, first, demands.size() == 1);
     }
 
     /** How often an edge can be halved and still hold the piece; -1 if it cannot hold it at all. */

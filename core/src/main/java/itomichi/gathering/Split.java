@@ -27,7 +27,7 @@ public record Split(SplitQuestion question, int signatures, int sheets, Place pl
         COMFORTABLE,
         /** Folds thinner than they need be. */
         THIN,
-        /** A fold that gapes, or a book that does not close. */
+        /** A fold that gapes, a book that does not close, a cover that tears. */
         CAUTION
     }
 
@@ -123,7 +123,7 @@ public record Split(SplitQuestion question, int signatures, int sheets, Place pl
     }
 
     private Place judged() {
-        if (tooThick() > 0 || wedge().judgement() == Wedge.Judgement.TOO_THICK) {
+        if (tooThick() > 0 || crowded() > 0 || wedge().judgement() == Wedge.Judgement.TOO_THICK) {
             return Place.CAUTION;
         }
         if (tooThin() > 0) {
@@ -136,6 +136,7 @@ public record Split(SplitQuestion question, int signatures, int sheets, Place pl
     /** What speaks against it, added up: the weights of its reasons, without their words. */
     private double weighed() {
         return tooThick()
+                + crowded()
                 + tooThin()
                 + offTheMiddle()
                 + 5 * wedge().excess()
@@ -149,6 +150,20 @@ public record Split(SplitQuestion question, int signatures, int sheets, Place pl
     private double tooThick() {
         double mostMm = question.form().comfort().most().mm();
         return foldMm() > mostMm ? 4 * Math.log(foldMm() / mostMm) : 0;
+    }
+
+    /** How much the rows lie too near to each other on the spine of a cover cut to the book. */
+    private double crowded() {
+        return question.rows()
+                .map(rows -> rows.least().mm() / pitchMm(rows))
+                .filter(times -> times > 1)
+                .map(times -> 4 * Math.log(times))
+                .orElse(0.0);
+    }
+
+    private double pitchMm(SplitQuestion.RowsWanted rows) {
+        int lines = (sewn() + rows.signatures() - 1) / rows.signatures();
+        return Math.round((spineMm() + question.pasteIns().mm()) / (lines + 1) * 1000) / 1000.0;
     }
 
     private double tooThin() {
@@ -181,6 +196,13 @@ public record Split(SplitQuestion question, int signatures, int sheets, Place pl
         List<Reason> reasons = new ArrayList<>();
         fold(reasons);
         wedge(reasons);
+        question.rows()
+                .filter(rows -> crowded() > 0)
+                .ifPresent(rows -> reasons.add(Reason.against(
+                        crowded(),
+                        Phrase.of(
+                                "rows only {} apart, and the cover tears",
+                                Length.ofMm(pitchMm(rows)).at(Fineness.MARK)))));
         if (blanks() == 0) {
             reasons.add(Reason.in(Phrase.of("no page stays blank")));
         } else {

@@ -1,6 +1,7 @@
 package itomichi.gathering;
 
 import itomichi.measure.Length;
+import java.util.Optional;
 import java.util.function.IntUnaryOperator;
 
 /**
@@ -14,6 +15,7 @@ import java.util.function.IntUnaryOperator;
  * @param pressing how long the signatures are pressed
  * @param back how the back will be
  * @param pasteIns thickness of what is pasted in
+ * @param rows what the rows of a cover want that they are sewn through in equal gaps; nothing where there are none
  * @param threads how many threads lie side by side in the folds of so many signatures, where most lie
  */
 public record SplitQuestion(
@@ -25,7 +27,16 @@ public record SplitQuestion(
         Pressing pressing,
         Back back,
         Length pasteIns,
+        Optional<RowsWanted> rows,
         IntUnaryOperator threads) {
+
+    /**
+     * Rows across the spine of a cover that is cut to the book.
+     *
+     * @param least from row to row, or the cover tears
+     * @param signatures that share a row
+     */
+    public record RowsWanted(Length least, int signatures) {}
 
     /** Sheets that hold the pages wanted. */
     public int sheets() {

@@ -11,20 +11,32 @@ import itomichi.gathering.Split;
 import itomichi.gathering.SplitQuestion;
 import itomichi.gathering.Splits;
 import itomichi.measure.Length;
+import itomichi.path.Hole;
+import itomichi.path.HoleSize;
 import itomichi.spec.BookSpec;
 import itomichi.spec.GatherWish;
+import itomichi.station.RowFault;
+import itomichi.station.RowScheme;
 import itomichi.structure.FoldThreads;
+import itomichi.structure.Holing;
+import itomichi.structure.Stitching;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.function.IntUnaryOperator;
+import java.util.stream.IntStream;
 
 /** Gathers a book's sheets as its binder wants it, or in the best way where nothing was settled. */
 public final class Gatherer {
+
+    /** Through a hole, where the way is not known. */
+    private static final int USUAL_PASSES = 2;
 
     private final BookSpec spec;
     private final Thicknesses thicknesses;
     private final SewnIn thread;
     private final IntUnaryOperator threads;
+    private final int passes;
 
     private Gatherer(BookSpec spec, Thicknesses thicknesses, HolePlaces places) {
         this.spec = spec;
@@ -33,11 +45,21 @@ public final class Gatherer {
                 thicknesses.strand(),
                 spec.thread().strands(),
                 spec.paper().kind().threadLeft());
+        Optional<Stitching> sewn = ThreadOrder.sewn(spec, places);
+        int fewest = spec.bound().form().fewest();
         // where it cannot be sewn as it is, one thread in each fold is what most ways leave
-        this.threads = ThreadOrder.sewn(spec, places)
-                .<IntUnaryOperator>map(sewn -> new FoldThreads(
-                        sewn, ThreadOrder.choice(spec, sewn, spec.bound().form().fewest(), places)))
+        this.threads = sewn.<IntUnaryOperator>map(
+                        way -> new FoldThreads(way, ThreadOrder.choice(spec, way, fewest, places)))
                 .orElse(IntUnaryOperator.identity());
+        this.passes = sewn.map(way -> mostPasses(way, ThreadOrder.choice(spec, way, fewest, places)))
+                .orElse(USUAL_PASSES);
+    }
+
+    private static int mostPasses(Stitching way, Stitching.Choice choice) {
+        return IntStream.rangeClosed(1, choice.stations())
+                .map(station -> way.mostPasses(choice).applyAsInt(new Hole(1, station)))
+                .max()
+                .orElse(USUAL_PASSES);
     }
 
     /** The sheets of a book as they are gathered. */
@@ -67,7 +89,26 @@ public final class Gatherer {
                 spec.gathering().pressing(),
                 spec.back(),
                 spec.gathering().pasteIns(),
+                rows(),
                 threads);
+    }
+
+    /** Where a cover is cut to the book and its rows are not placed otherwise, they follow from the split. */
+    private Optional<SplitQuestion.RowsWanted> rows() {
+        Holing holing = spec.bound().holing();
+        boolean follow = holing.rows() == Holing.RowsFor.EACH_SIGNATURE || holing.rows() == Holing.RowsFor.EACH_PAIR;
+        boolean equal = spec.holes().rows().equals(new RowScheme.EqualGaps());
+        if (!follow || !equal || !spec.cover().wanted() || spec.cover().spine().isPresent()) {
+            return Optional.empty();
+        }
+        int signatures = holing.rows() == Holing.RowsFor.EACH_PAIR ? 2 : 1;
+        Length hole = HoleSize.of(
+                        signatures * passes * spec.thread().strands(),
+                        thicknesses.strand(),
+                        spec.thread().needleEye())
+                .length();
+        return Optional.of(new SplitQuestion.RowsWanted(
+                hole.plus(RowFault.torn(spec.cover().stuff().between())), signatures));
     }
 
     private Gathered gather() {

@@ -75,7 +75,8 @@ final class HoleFigures {
 
     private void widest(List<HoleGroup> groups) {
         groups.stream()
-                .max(Comparator.comparing(group -> group.size().length()))
+                .max(Comparator.comparing((HoleGroup group) -> group.size().length())
+                        .thenComparing(HoleGroup::passes))
                 .ifPresent(widest -> figures.add(new Figure("hole", "Hole width", widest.size())));
     }
 

@@ -75,6 +75,11 @@ public record RowFault(Kind kind, int row, Phrase words) {
         return faults;
     }
 
+    /** Less of a cover than this between two holes is torn by the thread, where it wants so much: common practice. */
+    public static Length torn(Length between) {
+        return between.times(0.5);
+    }
+
     /** The least spine, to half a millimetre, on which so many rows in equal gaps leave cover enough between their holes. */
     public static Length wideEnough(int rows, Length hole, Length between) {
         double mm = (rows + 1) * (hole.mm() + between.mm());
@@ -94,7 +99,7 @@ public record RowFault(Kind kind, int row, Phrase words) {
                             rows.nearest().at(Fineness.MARK),
                             hole.at(Fineness.BUNDLE))));
         } else if (left.isLessThan(between)) {
-            boolean tears = left.mm() < between.mm() / 2;
+            boolean tears = left.isLessThan(torn(between));
             faults.add(new RowFault(
                     tears ? Kind.TEARS_BETWEEN : Kind.CLOSE,
                     0,

@@ -5,12 +5,17 @@ import static org.testng.Assert.assertTrue;
 
 import itomichi.finding.Figure;
 import itomichi.finding.Remark;
+import itomichi.finding.Stage;
+import itomichi.measure.Length;
 import itomichi.measure.Unit;
 import itomichi.path.PathFault;
 import itomichi.plan.SewingPlan;
+import itomichi.spec.Binding;
 import itomichi.spec.BookSpec;
 import itomichi.steps.StepLine;
 import itomichi.steps.StepLines;
+import itomichi.structure.Structure;
+import itomichi.structure.Structures;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -71,6 +76,25 @@ public class RandomBooksTest {
                     Planner.plan(spec).sewing().map(SewingPlan::pathFaults).orElse(List.of());
             assertTrue(faults.isEmpty(), faults + " of " + spec);
         });
+    }
+
+    /** What nobody chose yet must not be cautioned against: in any structure, in usual sizes, as it is begun. */
+    @Test
+    public void whatABookIsBegunWithFitsItsStructure() {
+        for (Structure structure : Structures.all()) {
+            for (double[] leaf : new double[][] {{105, 148}, {148, 210}, {210, 297}, {139.7, 215.9}}) {
+                BookSpec begun = Books.sound()
+                        .withLeaf(new BookSpec.Leaf(Length.ofMm(leaf[0]), Length.ofMm(leaf[1]), false))
+                        .withPages(
+                                structure.form().most() == 1 && structure.form().folded() ? 32 : 192);
+                List<String> said = Planner.plan(Binding.as(begun, structure)).remarks().stream()
+                        .filter(remark -> remark.weight() != Remark.Weight.NOTE)
+                        .filter(remark -> remark.stage() != Stage.GATHER)
+                        .map(remark -> remark.words().in(Unit.MM))
+                        .toList();
+                assertTrue(structure.wantsPattern() || said.isEmpty(), structure.key() + " " + leaf[0] + ": " + said);
+            }
+        }
     }
 
     /** A mend is pressed once: what it mends is gone or less, and nothing graver came. */

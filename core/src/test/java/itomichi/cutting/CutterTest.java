@@ -68,6 +68,23 @@ public class CutterTest {
         assertEquals(plan.perSheet().right() + " " + plan.perSheet().wrong(), right + " " + wrong);
     }
 
+    @DataProvider
+    Object[][] manners() {
+        return new Object[][] {{CutWish.USUAL}, {MOST}, {TEAR}};
+    }
+
+    @Test(dataProvider = "manners")
+    public void aSheetIsCutUpNoFurtherThanIsWanted(CutWish wish) {
+        for (int wanted : new int[] {1, 7, 30, 31}) {
+            CuttingPlan plan =
+                    Cutter.plan(standard("A1", SheetGrain.ALONG_HEIGHT), List.of(sheets(148, 105, wanted)), wish);
+            int cut = plan.layouts().stream()
+                    .mapToInt(layout -> layout.sheets() * layout.pieces().size())
+                    .sum();
+            assertEquals(cut, wanted);
+        }
+    }
+
     @Test
     public void theGrainIsFollowedWhereItCanBe() {
         CuttingPlan plan =

@@ -31,6 +31,7 @@ public class SplitsTest {
                 Pressing.OVERNIGHT,
                 Back.FLAT,
                 Length.ZERO,
+                Optional.empty(),
                 IntUnaryOperator.identity());
     }
 

@@ -65,8 +65,12 @@ public class SplitOrderTest {
     private static boolean cautioned(Split split) {
         double spineMm = split.wedge().spineMm();
         double foreMm = split.wedge().foreEdgeMm();
-        return split.fold().isMoreThan(split.question().form().comfort().most())
-                || ((spineMm - foreMm) / foreMm * 100 >= 20 && spineMm - foreMm >= 1.5);
+        boolean rowsTear =
+                split.place() == Split.Place.CAUTION && split.question().rows().isPresent();
+        boolean wedged = (spineMm - foreMm) / foreMm * 100 >= 20 && spineMm - foreMm >= 1.5;
+        return rowsTear
+                || wedged
+                || split.fold().isMoreThan(split.question().form().comfort().most());
     }
 
     private static boolean thin(Split split) {
@@ -110,8 +114,9 @@ public class SplitOrderTest {
                     spec.withGathering(spec.gathering().withChosen(Optional.of(GatherWish.Chosen.of(planned.split()))));
             boolean said = Planner.plan(taken).remarks().stream()
                     .filter(remark -> remark.weight() != Remark.Weight.NOTE)
-                    .anyMatch(remark ->
-                            remark.key().startsWith("fold-") || remark.key().equals("wedge"));
+                    .anyMatch(remark -> remark.key().startsWith("fold-")
+                            || remark.key().equals("wedge")
+                            || remark.key().matches("rows-(tears-between|run-together)"));
             assertEquals(
                     said,
                     planned.split().place() == Split.Place.CAUTION,
