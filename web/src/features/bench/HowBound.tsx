@@ -50,13 +50,15 @@ export function HowBound({ document, bind, back }: Props) {
           <li key={one.key}>
             <div>
               <h3>{one.name}</h3>
+              <p>{one.purpose}</p>
               <p>
-                {one.reasons.slice(0, 2).map((reason, i) => (
-                  <span key={i} className={reason.weight > 0 ? 'how-for' : 'how-against'}>
-                    {reason.weight > 0 ? '+ ' : '− '}
-                    <Measure of={reason.words} />{' '}
-                  </span>
-                ))}
+                {needs.length > 0 &&
+                  one.reasons.slice(0, 2).map((reason, i) => (
+                    <span key={i} className={reason.weight > 0 ? 'how-for' : 'how-against'}>
+                      {reason.weight > 0 ? '+ ' : '− '}
+                      <Measure of={reason.words} />{' '}
+                    </span>
+                  ))}
               </p>
             </div>
             <Button onClick={() => bind(one.document)} aria-label={`Begin it as ${one.name}`}>

@@ -23,10 +23,8 @@ public record Split(SplitQuestion question, int signatures, int sheets, Place pl
     public enum Place {
         /** Comfortable folds, all alike, no blank pages, odd where that is wished. */
         EVEN,
-        /** Comfortable folds. */
-        COMFORTABLE,
-        /** Folds thinner than they need be. */
-        THIN,
+        /** Nothing to be cautioned against. */
+        SOUND,
         /** A fold that gapes, a book that does not close, a cover that tears. */
         CAUTION
     }
@@ -49,7 +47,7 @@ public record Split(SplitQuestion question, int signatures, int sheets, Place pl
     }
 
     static Split of(SplitQuestion question, int signatures, int sheets) {
-        Split unweighed = new Split(question, signatures, sheets, Place.COMFORTABLE, 0);
+        Split unweighed = new Split(question, signatures, sheets, Place.SOUND, 0);
         return new Split(question, signatures, sheets, unweighed.judged(), unweighed.weighed());
     }
 
@@ -126,11 +124,8 @@ public record Split(SplitQuestion question, int signatures, int sheets, Place pl
         if (tooThick() > 0 || crowded() > 0 || wedge().judgement() == Wedge.Judgement.TOO_THICK) {
             return Place.CAUTION;
         }
-        if (tooThin() > 0) {
-            return Place.THIN;
-        }
         boolean asWished = !question.wish().odd() || signatures % 2 == 1;
-        return even() && blanks() == 0 && asWished ? Place.EVEN : Place.COMFORTABLE;
+        return comfortable() && even() && blanks() == 0 && asWished ? Place.EVEN : Place.SOUND;
     }
 
     /** What speaks against it, added up: the weights of its reasons, without their words. */

@@ -72,7 +72,7 @@ public final class StartingBook {
     public static BookDocument in(Unit unit) {
         boolean metric = unit == Unit.MM;
         return new BookDocument(
-                metric ? "New pamphlet" : "New booklet",
+                "New book",
                 "",
                 unit,
                 "pamphlet",
