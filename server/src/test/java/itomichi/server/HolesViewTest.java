@@ -57,7 +57,7 @@ public class HolesViewTest extends HttpTest {
                 .add(100)
                 .add(190);
         JsonNode station = holes(document).get("stations").get(0);
-        assertTrue(station.get("fault").get("impossible").asBoolean());
+        assertTrue(station.get("fault").get("weight").asString().equals("STOP"));
         assertTrue(station.get("fault").get("words").get("mm").asString().contains("tears out"));
     }
 
