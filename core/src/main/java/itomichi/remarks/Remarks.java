@@ -1,7 +1,6 @@
 package itomichi.remarks;
 
 import itomichi.finding.Remark;
-import itomichi.finding.Remark.Mend;
 import itomichi.finding.Stage;
 import itomichi.measure.Phrase;
 import itomichi.plan.Holes;
@@ -19,54 +18,16 @@ public final class Remarks {
 
     private Remarks() {}
 
-    /** Less of whatever is measured is no help. */
-    private static final double LEAST_EASE = 2;
-
-    /** More changes than these are no help. */
-    private static final int MOST_MENDS = 3;
-
     /** All that is to be said of a book, with the changes that were tried and do help. */
     public static List<Remark<BookSpec>> of(WorkedBook worked) {
         Map<Stage, List<Draft>> byStage = byStage(worked);
-        List<Draft> drafts = all(byStage);
+        Trials trials = new Trials(all(byStage), changed -> all(byStage(WorkedBook.of(changed))));
         List<Remark<BookSpec>> remarks = new ArrayList<>();
-        byStage.forEach((stage, said) -> said.forEach(draft -> remarks.add(draft.with(stage, mends(drafts, draft)))));
+        byStage.forEach((stage, said) -> said.forEach(draft -> remarks.add(draft.with(stage, trials.mends(draft)))));
         // the gravest first; else in the order of the work
         remarks.sort(Comparator.comparing((Remark<BookSpec> remark) -> remark.weight())
                 .reversed());
         return remarks;
-    }
-
-    private static List<Mend<BookSpec>> mends(List<Draft> drafts, Draft draft) {
-        List<Mend<BookSpec>> mends = new ArrayList<>();
-        for (Draft.Try tried : draft.tries()) {
-            if (!tried.lastly() || !mends.isEmpty()) {
-                tried.found()
-                        .get()
-                        .filter(mend -> helps(drafts, draft, mend.change()))
-                        .limit(Math.min(tried.most(), MOST_MENDS - mends.size()))
-                        .forEach(mends::add);
-            }
-        }
-        return mends;
-    }
-
-    /** Whether a book so changed no longer has it said, or says it less gravely, and has nothing as grave said that was not said before. */
-    private static boolean helps(List<Draft> before, Draft draft, BookSpec changed) {
-        List<Draft> after = all(byStage(WorkedBook.of(changed)));
-        return after.stream().noneMatch(said -> said.key().equals(draft.key()) && !eased(draft, said))
-                && after.stream()
-                        .filter(said -> said.weight() != Remark.Weight.NOTE
-                                && said.weight().compareTo(draft.weight()) >= 0)
-                        .allMatch(said -> before.stream().anyMatch(old -> asGrave(old, said)));
-    }
-
-    private static boolean eased(Draft before, Draft after) {
-        return after.weight().compareTo(before.weight()) < 0 || after.extent() < before.extent() - LEAST_EASE;
-    }
-
-    private static boolean asGrave(Draft old, Draft said) {
-        return old.key().equals(said.key()) && old.weight().compareTo(said.weight()) >= 0;
     }
 
     private static List<Draft> all(Map<Stage, List<Draft>> byStage) {
