@@ -112,6 +112,8 @@ start_application() {
     ((SECONDS - begun < 600)) || died=0
     ((++died <= 5)) || fail "the application ended by itself again and again (see $RUN/app.log)"
     hold_ground
+    # Whoever held the lock until now may have started it already, or stopped it.
+    is_still_ours || return 0
     say "The application ended by itself (code $code); starting it again"
     cp -f "$RUN/app.log" "$RUN/app-ended.log" 2>/dev/null || true
     start_database

@@ -192,7 +192,19 @@ describe('undo', () => {
     const session = opened();
     session.change('name', called('Slips'));
     await session.undo();
-    expect((await asked(1)).method).toBe('PUT');
+    const change = await asked(1);
+    expect(change.method).toBe('PUT');
+    expect(sent).toHaveLength(1);
+    await change.answer(200, bookView(2, 'Slips'));
+    expect((await asked(2)).path).toBe('/api/books/book-1/undo');
+  });
+
+  it('is forgotten where the change before it is refused', async () => {
+    const session = opened();
+    session.change('name', called('Slips'));
+    await session.undo();
+    await (await asked(1)).answer(422, { message: 'Taken.', field: 'name' });
+    expect(session.snapshot().refusal?.message).toBe('Taken.');
     expect(sent).toHaveLength(1);
   });
 

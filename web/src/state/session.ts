@@ -6,6 +6,8 @@ import { keepWaiting, restored, type Change } from './waiting';
 const RETRY_MS = 1500;
 const CROSSED = 'The book was changed after this was offered. Look at what is offered now.';
 
+type Step = '/api/books/{id}/undo' | '/api/books/{id}/redo';
+
 /**
  * The changes of one book, sent one after the other in the order they were made.
  *
@@ -17,6 +19,8 @@ export class BookSession {
   private state: SessionState;
   private queue: Change[] = [];
   private busy = false;
+  /** Steps back and forward that wait until what is on its way is kept. */
+  private steps: Step[] = [];
   private listeners = new Set<() => void>();
   private retry: ReturnType<typeof setTimeout> | undefined;
   private closed = false;
@@ -95,8 +99,13 @@ export class BookSession {
     return this.step('/api/books/{id}/redo');
   }
 
-  private async step(path: '/api/books/{id}/undo' | '/api/books/{id}/redo'): Promise<void> {
-    if (this.busy || this.queue.length > 0 || this.state.keeping.kind === 'conflict') {
+  private async step(path: Step): Promise<void> {
+    const stopped = this.state.keeping.kind === 'conflict' || this.state.keeping.kind === 'failed';
+    if (stopped) {
+      return;
+    }
+    if (this.busy || this.queue.length > 0) {
+      this.steps.push(path);
       return;
     }
     this.busy = true;
@@ -111,6 +120,13 @@ export class BookSession {
     } else {
       this.set({ refusal: { field: '', message: failure(result) } });
     }
+    this.goOn();
+  }
+
+  /** Sends what waits; where nothing does, takes the next step that was asked for meanwhile. */
+  private goOn(): void {
+    const step = this.queue.length > 0 ? undefined : this.steps.shift();
+    void (step ? this.step(step) : this.send());
   }
 
   /** After a failure: the last kept book is shown again, and what was changed since is forgotten. */
@@ -181,16 +197,18 @@ export class BookSession {
         this.queue.shift();
         this.keepWaiting();
         this.accept(result.value);
-        void this.send();
+        this.goOn();
         return;
       case 'refused':
         // What followed was made on top of the refused change; it goes with it, and the last kept book is shown.
         this.queue = [];
+        this.steps = [];
         this.keepWaiting();
         this.accept(this.state.view);
         this.set({ refusal: { field: result.problem.field ?? '', message: result.problem.message } });
         return;
       case 'conflict':
+        this.steps = [];
         this.set({ keeping: { kind: 'conflict', conflict: result.conflict } });
         return;
       case 'lost':
@@ -200,6 +218,7 @@ export class BookSession {
         }
         return;
       case 'failed':
+        this.steps = [];
         this.set({ keeping: { kind: 'failed', message: result.message, what: this.queue[0]?.what ?? '' } });
         return;
     }

@@ -43,7 +43,9 @@ public class FiguresAndAdviceTest extends Journey {
     }
 
     private static void press(Page page, String button) {
-        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(button).setExact(true))
+        page.getByRole(
+                        AriaRole.BUTTON,
+                        new Page.GetByRoleOptions().setName(button).setExact(true))
                 .click();
     }
 
@@ -67,7 +69,8 @@ public class FiguresAndAdviceTest extends Journey {
         BookScreen screen = BookScreen.open(
                 page, prepare.beginBound("Band", "Link stitch", 200).id(), "thread");
         assertThat(page.locator(".figure").first()).containsText("Thread thickness");
-        Locator more = page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile("\\d+ more")));
+        Locator more =
+                page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile("\\d+ more")));
         assertThat(more).isVisible();
         for (int pressed = 0; pressed < 30 && more.isVisible(); pressed++) {
             more.click();

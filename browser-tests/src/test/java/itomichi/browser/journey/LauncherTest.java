@@ -70,7 +70,7 @@ public class LauncherTest {
         ended(begin("start"));
         String first = Files.readString(home.resolve("app.pid")).strip();
         end("app.pid");
-        atWork("starting it again");
+        atWork("The application ended by itself");
         String again = ended(begin("start"));
         assertTrue(healthy(), again);
         assertTrue(!Files.readString(home.resolve("app.pid")).strip().equals(first));
