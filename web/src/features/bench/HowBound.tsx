@@ -30,7 +30,7 @@ export function HowBound({ document, bind, back }: Props) {
   const [needs, setNeeds] = useState(document.use.needs);
   const told = { ...document, use: { ...document.use, needs } };
   const advice = useQuery({
-    queryKey: ['advice', told],
+    queryKey: ['how bound', told],
     queryFn: () => value(api.POST('/api/plan/advice', { body: told })),
     placeholderData: keepPreviousData,
   });
