@@ -23,6 +23,9 @@ final class Target {
     private static final String LOOPBACK = "http://127.0.0.1:";
     private static final Duration LONGEST = Duration.ofSeconds(60);
 
+    /** A kept connection may be closed by its server in the very moment in which it is used again; then it is asked anew (RFC 9112, 9.3.1). */
+    private static final String CLOSED_BEFORE = "header parser received no bytes";
+
     private final HttpClient client =
             HttpClient.newBuilder().version(HttpClient.Version.HTTP_1_1).build();
     private final String address;
@@ -68,8 +71,16 @@ final class Target {
         } catch (IllegalArgumentException unsendable) {
             return new Answer(400, "{\"message\":\"not sendable\"}", "json", 0);
         }
+        Answer answer = once(method, uri, type, body);
+        if (answer.status() == 0 && answer.text().contains(CLOSED_BEFORE)) {
+            answer = once(method, uri, type, body);
+        }
+        tally.count(method + " " + path, answer);
+        return answer;
+    }
+
+    private Answer once(String method, URI uri, String type, BodyPublisher body) {
         long from = System.nanoTime();
-        Answer answer;
         try {
             HttpResponse<String> got = client.send(
                     HttpRequest.newBuilder(uri)
@@ -79,15 +90,13 @@ final class Target {
                             .build(),
                     BodyHandlers.ofString(StandardCharsets.UTF_8));
             String kind = got.headers().firstValue("Content-Type").orElse("").toLowerCase(Locale.ROOT);
-            answer = new Answer(got.statusCode(), got.body(), kind, ms(from));
+            return new Answer(got.statusCode(), got.body(), kind, ms(from));
         } catch (IOException broken) {
-            answer = new Answer(0, String.valueOf(broken), "", ms(from));
+            return new Answer(0, String.valueOf(broken), "", ms(from));
         } catch (InterruptedException stopped) {
             Thread.currentThread().interrupt();
-            throw new IllegalStateException("Stopped while asking " + method + " " + path, stopped);
+            throw new IllegalStateException("Stopped while asking " + method + " " + uri, stopped);
         }
-        tally.count(method + " " + path, answer);
-        return answer;
     }
 
     /**
