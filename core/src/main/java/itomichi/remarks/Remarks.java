@@ -16,18 +16,29 @@ import java.util.Map;
 /** What a plan has to say for itself, stage by stage, the gravest first. */
 public final class Remarks {
 
+    /** Holes that all changes together may have, as far as they are planned. */
+    private static final int HOLES_TRIED = 12_000;
+
+    private static final int FEWEST_TRIALS = 3;
+
     private Remarks() {}
 
     /** All that is to be said of a book, with the changes that were tried and do help. */
     public static List<Remark<BookSpec>> of(WorkedBook worked) {
         Map<Stage, List<Draft>> byStage = byStage(worked);
-        Trials trials = new Trials(all(byStage), changed -> all(byStage(WorkedBook.of(changed))));
+        Trials trials = new Trials(all(byStage), changed -> all(byStage(WorkedBook.of(changed))), trials(worked));
         List<Remark<BookSpec>> remarks = new ArrayList<>();
         byStage.forEach((stage, said) -> said.forEach(draft -> remarks.add(draft.with(stage, trials.mends(draft)))));
         // the gravest first; else in the order of the work
         remarks.sort(Comparator.comparing((Remark<BookSpec> remark) -> remark.weight())
                 .reversed());
         return remarks;
+    }
+
+    /** Of a book with thousands of holes few changes are planned: its plan must not keep anybody waiting. */
+    private static int trials(WorkedBook worked) {
+        int holes = worked.holes().map(made -> made.list().holes()).orElse(0);
+        return Math.max(FEWEST_TRIALS, HOLES_TRIED / Math.max(1, holes));
     }
 
     private static List<Draft> all(Map<Stage, List<Draft>> byStage) {

@@ -21,14 +21,17 @@ final class Trials {
     private final Map<String, Weight> before = new HashMap<>();
     private final Function<BookSpec, List<Draft>> saidOf;
     private final Map<BookSpec, List<Draft>> tried = new HashMap<>();
+    private final int most;
 
     /**
      * @param said what is said of the book as it is
      * @param saidOf says what would be said of another
+     * @param most how many changes are planned; what is beyond is not offered
      */
-    Trials(List<Draft> said, Function<BookSpec, List<Draft>> saidOf) {
+    Trials(List<Draft> said, Function<BookSpec, List<Draft>> saidOf, int most) {
         said.forEach(draft -> before.merge(draft.key(), draft.weight(), Trials::graver));
         this.saidOf = saidOf;
+        this.most = most;
     }
 
     private static Weight graver(Weight one, Weight other) {
@@ -52,6 +55,9 @@ final class Trials {
 
     /** Whether a book so changed no longer has it said, or says it less gravely, and has nothing as grave said that was not said before. */
     private boolean helps(Draft draft, BookSpec changed) {
+        if (tried.size() >= most && !tried.containsKey(changed)) {
+            return false;
+        }
         return tried.computeIfAbsent(changed, saidOf).stream()
                 .allMatch(said -> said.key().equals(draft.key()) ? eased(draft, said) : harmless(draft, said));
     }
