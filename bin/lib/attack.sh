@@ -12,7 +12,7 @@ throw() { java -jar "$ROOT/attack/target/attack.jar" "http://127.0.0.1:$PORT" "$
 throw_at_application() {
   local seed=${2:-$(date +%Y%m%d)} parts=${3:-hostile,slow,load,bench,largest,kills,disk}
   say "Attacking $ADDRESS with seed $seed"
-  if [ "$parts" != disk ]; then throw "$RUN" "$1" "$seed" "$parts" || return; fi
+  if [ "$parts" != disk ]; then throw "$RUN" "$1" "$seed" "${parts//,disk/}" || return; fi
   case "$parts" in *disk*) attack_full_disk "$1" "$seed" ;; esac
 }
 

@@ -13,6 +13,7 @@ import itomichi.measure.Unit;
 import itomichi.plan.ThreadParting;
 import itomichi.spec.BookSpec;
 import itomichi.spec.GatherWish;
+import itomichi.spec.HoleWish;
 import itomichi.spec.StitchWish;
 import java.util.List;
 import java.util.Optional;
@@ -157,6 +158,29 @@ public class AdviceAndMendsTest {
                 - Planner.plan(bare).figure("thread").value().number();
         // twelve passes and four wraps round the spine, two round head and tail: eighteen times 4 mm, and the slack
         assertEquals(more, 18 * 4 * 1.03, 0.5);
+    }
+
+    @Test
+    public void theNoteOfTheHoleCountsTheThreadsOfTheFullest() {
+        // a link station is passed twice, a kettle once: common practice, no source
+        String note = Planner.plan(Books.linked(160))
+                .figure("hole")
+                .working()
+                .notes()
+                .get(0)
+                .in(Unit.MM);
+        assertTrue(note.contains("the 2 threads"), note);
+    }
+
+    @Test
+    public void ofALeafThatIsAllInTheSpineNothingCanBeRead() {
+        BookSpec narrow = Books.bound("stab-four-hole")
+                .withPages(400)
+                .withLeaf(new BookSpec.Leaf(Length.ofMm(40), Length.ofMm(210), false))
+                .withHoles(
+                        Books.bound("stab-four-hole").holes().withSide(HoleWish.Side.USUAL.withEdge(Length.ofMm(38))));
+        String words = said(narrow, "crease-far").orElseThrow().words().in(Unit.MM);
+        assertTrue(words.endsWith("nothing can be read."), words);
     }
 
     @Test

@@ -89,10 +89,17 @@ public class StrayingTest {
         return new Object[][] {
             {Books.linked(160)},
             {Books.bound("tapes").withPages(160)},
+            {twoOn()},
             {Books.bound("long-stitch").withPages(96)},
             {Books.bound("several-pamphlets").withPages(96)},
+            {Books.bound("stab-plain").withPages(60)},
             {Books.bound("stab-four-hole").withPages(60)},
         };
+    }
+
+    private static BookSpec twoOn() {
+        BookSpec tapes = Books.bound("tapes").withPages(160);
+        return tapes.withStitch(tapes.stitch().withVariant("two-on"));
     }
 
     /** A wrong hole after every pass of every structure: what is sewn in the end passes the independent checks. */
