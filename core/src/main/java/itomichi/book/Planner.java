@@ -1,9 +1,11 @@
 package itomichi.book;
 
+import itomichi.finding.Remark;
 import itomichi.plan.Figures;
 import itomichi.plan.WorkedBook;
 import itomichi.remarks.Remarks;
 import itomichi.spec.BookSpec;
+import java.util.List;
 
 /** Works out a plan. It has no state: the same spec gives the same plan. */
 public final class Planner {
@@ -18,6 +20,16 @@ public final class Planner {
      */
     public static BookPlan plan(BookSpec spec) {
         WorkedBook worked = WorkedBook.of(spec);
-        return new BookPlan(worked, Figures.of(worked), Remarks.of(worked), NextThings.of(worked));
+        return plan(worked, Remarks.of(worked));
+    }
+
+    /** The same, for whoever does not offer to mend anything: what is said comes without its mends, which takes a part of the time. */
+    public static BookPlan planUnmended(BookSpec spec) {
+        WorkedBook worked = WorkedBook.of(spec);
+        return plan(worked, Remarks.unmended(worked));
+    }
+
+    private static BookPlan plan(WorkedBook worked, List<Remark<BookSpec>> remarks) {
+        return new BookPlan(worked, Figures.of(worked), remarks, NextThings.of(worked));
     }
 }

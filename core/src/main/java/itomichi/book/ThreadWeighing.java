@@ -22,7 +22,8 @@ public final class ThreadWeighing {
 
     /** Weighs a thread for a book. */
     public static ThreadAdvice weigh(BookPlan as, SewingThread thread, ThreadAdvice.Known known) {
-        BookPlan with = Planner.plan(as.spec().withThread(as.spec().thread().withThread(thread)));
+        BookPlan with =
+                Planner.planUnmended(as.spec().withThread(as.spec().thread().withThread(thread)));
         Length cut = length(with, "thread");
         List<ThreadAdvice.Reason> reasons = new ArrayList<>();
         holes(as, with, reasons);

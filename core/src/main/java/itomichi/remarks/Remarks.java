@@ -1,6 +1,7 @@
 package itomichi.remarks;
 
 import itomichi.finding.Remark;
+import itomichi.finding.Remark.Mend;
 import itomichi.finding.Stage;
 import itomichi.measure.Phrase;
 import itomichi.plan.Holes;
@@ -12,6 +13,7 @@ import java.util.Comparator;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
+import java.util.function.Function;
 
 /** What a plan has to say for itself, stage by stage, the gravest first. */
 public final class Remarks {
@@ -27,8 +29,18 @@ public final class Remarks {
     public static List<Remark<BookSpec>> of(WorkedBook worked) {
         Map<Stage, List<Draft>> byStage = byStage(worked);
         Trials trials = new Trials(all(byStage), changed -> all(byStage(WorkedBook.of(changed))), trials(worked));
+        return sorted(byStage, trials::mends);
+    }
+
+    /** All that is to be said of a book, without what would mend it. */
+    public static List<Remark<BookSpec>> unmended(WorkedBook worked) {
+        return sorted(byStage(worked), draft -> List.of());
+    }
+
+    private static List<Remark<BookSpec>> sorted(
+            Map<Stage, List<Draft>> byStage, Function<Draft, List<Mend<BookSpec>>> mends) {
         List<Remark<BookSpec>> remarks = new ArrayList<>();
-        byStage.forEach((stage, said) -> said.forEach(draft -> remarks.add(draft.with(stage, trials.mends(draft)))));
+        byStage.forEach((stage, said) -> said.forEach(draft -> remarks.add(draft.with(stage, mends.apply(draft)))));
         // the gravest first; else in the order of the work
         remarks.sort(Comparator.comparing((Remark<BookSpec> remark) -> remark.weight())
                 .reversed());

@@ -101,7 +101,7 @@ public class BookService {
     private record Planned(BookDocument document, BookPlan plan, PlanView view) {}
 
     private static Planned planned(BookDocument document) {
-        BookPlan plan = PlanViews.plan(document);
+        BookPlan plan = PlanViews.mendable(document);
         return new Planned(document, plan, PlanViews.of(document, plan));
     }
 

@@ -31,14 +31,19 @@ public final class PlanViews {
 
     private PlanViews() {}
 
-    /** The plan of a document. */
+    /** The plan of a document, for whoever does not offer to mend anything. */
     public static BookPlan plan(BookDocument document) {
+        return Planner.planUnmended(BookDocuments.spec(document));
+    }
+
+    /** The plan of a document with what mends its remarks. */
+    public static BookPlan mendable(BookDocument document) {
         return Planner.plan(BookDocuments.spec(document));
     }
 
     /** The view of a document's plan. */
     public static PlanView of(BookDocument document) {
-        return of(document, plan(document));
+        return of(document, mendable(document));
     }
 
     /** The view of a plan that was made from this document. */

@@ -95,7 +95,7 @@ class WayController {
 
     private static VariantView view(BookDocument document, BookSpec spec, Stitching.Variant variant) {
         BookSpec other = spec.withStitch(spec.stitch().withVariant(variant.key()));
-        BookPlan plan = Planner.plan(other);
+        BookPlan plan = Planner.planUnmended(other);
         String impossible =
                 plan.sewing().isPresent() ? "" : spec.stitching().orElseThrow().stationsWanted(variant.key());
         return new VariantView(
