@@ -4,10 +4,8 @@ import itomichi.finding.Remark.Mend;
 import itomichi.measure.Fineness;
 import itomichi.measure.Length;
 import itomichi.measure.Phrase;
-import itomichi.plan.Gatherer;
 import itomichi.plan.Holes;
 import itomichi.spec.BookSpec;
-import itomichi.spec.GatherWish;
 import itomichi.station.RowFault;
 import itomichi.station.RowScheme;
 import itomichi.structure.Holing;
@@ -90,22 +88,8 @@ final class CoverRowRemarks {
     }
 
     private Stream<Mend<BookSpec>> fewerSignatures(int rows) {
-        if (!spec.gathering().recipes().isEmpty()) {
-            return Stream.of();
-        }
-        int now = cover(rows);
-        Length most = spec.bound().form().comfort().most();
-        return Gatherer.splits(spec).stream()
-                .filter(split -> split.signatures() < now && !split.fold().isMoreThan(most))
-                .limit(MOST_SPLITS)
-                .map(split -> new Mend<>(
-                        Phrase.of("Take {} sheets", split.sharing().words()),
-                        spec.withGathering(spec.gathering().withChosen(Optional.of(GatherWish.Chosen.of(split))))));
-    }
-
-    /** Signatures that are sewn through so many rows. */
-    private int cover(int rows) {
-        return spec.bound().holing().rows() == Holing.RowsFor.EACH_PAIR ? 2 * rows : rows;
+        int signatures = spec.bound().holing().rows() == Holing.RowsFor.EACH_PAIR ? 2 * rows : rows;
+        return OtherSplits.fewer(spec, signatures).limit(MOST_SPLITS).map(split -> OtherSplits.mend(spec, split));
     }
 
     /** A spine at hand is as it is, and one much wider than its signatures hangs loose. */

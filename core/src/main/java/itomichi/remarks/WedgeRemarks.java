@@ -13,7 +13,6 @@ import itomichi.plan.Gatherer;
 import itomichi.spec.BookSpec;
 import itomichi.spec.GatherWish;
 import java.util.List;
-import java.util.Optional;
 import java.util.stream.Stream;
 
 /**
@@ -161,17 +160,9 @@ final class WedgeRemarks {
 
     /** The best split with fewer signatures, and less of a wedge, whose folds are still comfortable. */
     private Stream<Mend<BookSpec>> fewerSignatures() {
-        if (!spec.gathering().recipes().isEmpty()) {
-            return Stream.of();
-        }
-        int now = block.signatures().size() - (spec.gathering().wish().endpapersApart() ? 2 : 0);
-        Length most = spec.bound().form().comfort().most();
-        return Gatherer.splits(spec).stream()
-                .filter(split -> split.signatures() < now && !split.fold().isMoreThan(most))
+        return OtherSplits.fewer(spec, block.signatures().size())
                 .filter(split -> split.wedge().percent() < wedge.percent())
                 .limit(1)
-                .flatMap(split -> tried(
-                        Phrase.of("Take {} sheets", split.sharing().words()),
-                        spec.withGathering(spec.gathering().withChosen(Optional.of(GatherWish.Chosen.of(split))))));
+                .flatMap(split -> tried(OtherSplits.words(split), OtherSplits.taken(spec, split)));
     }
 }
