@@ -71,11 +71,7 @@ public record Working(
      * the result that is shown.
      */
     public String sum(Unit unit) {
-        Map<String, Quantity> written = new HashMap<>();
-        terms.forEach((symbol, term) -> written.put(symbol, term.value()));
-        for (int finer = 0; finer < FINEST && !comesOut(written, unit); finer++) {
-            written.replaceAll((symbol, value) -> value.finer());
-        }
+        Map<String, Quantity> written = written(unit);
         String sum = formula.written(symbol ->
                         written.getOrDefault(symbol, term(symbol).value()).in(unit)) + " = ";
         boolean metricInside = unit == Unit.INCH
@@ -83,6 +79,16 @@ public record Working(
                 && terms.values().stream()
                         .allMatch(term -> term.value().length().isEmpty());
         return metricInside ? sum + result.in(Unit.MM) + " = " + result.in(unit) : sum + result.in(unit);
+    }
+
+    /** The terms as finely as the sum writes them, by their letters. */
+    public Map<String, Quantity> written(Unit unit) {
+        Map<String, Quantity> written = new HashMap<>();
+        terms.forEach((symbol, term) -> written.put(symbol, term.value()));
+        for (int finer = 0; finer < FINEST && !comesOut(written, unit); finer++) {
+            written.replaceAll((symbol, value) -> value.finer());
+        }
+        return written;
     }
 
     private boolean comesOut(Map<String, Quantity> written, Unit unit) {

@@ -64,6 +64,15 @@ public class PencilTest {
     }
 
     @Test(dataProvider = "figures")
+    public void aTermIsTheSameInTheSumAndBelowIt(String name, Figure figure) {
+        String sum = figure.working().sum(Unit.MM);
+        figure.working()
+                .written(Unit.MM)
+                .values()
+                .forEach(value -> assertTrue(sum.contains(value.in(Unit.MM)), value.in(Unit.MM) + " in " + sum));
+    }
+
+    @Test(dataProvider = "figures")
     public void everyTermIsExplained(String name, Figure figure) {
         figure.working()
                 .formula()

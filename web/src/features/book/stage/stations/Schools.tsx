@@ -104,7 +104,8 @@ function Lane(props: LaneProps) {
           <span
             className={`lane-fault${fault.weight === 'STOP' ? ' impossible' : fault.weight === 'NOTE' ? ' lane-note' : ''}`}
           >
-            {WEIGHTS[fault.weight]}:{say(fault.words)}
+            {`${WEIGHTS[fault.weight]}: `}
+            {say(fault.words)}
           </span>
         )}
       </span>

@@ -3,10 +3,12 @@ package itomichi.server.plan;
 import itomichi.book.BookPlan;
 import itomichi.book.Planner;
 import itomichi.finding.Figure;
+import itomichi.finding.Quantity;
 import itomichi.finding.Remark;
 import itomichi.finding.Working;
 import itomichi.measure.Fineness;
 import itomichi.measure.Length;
+import itomichi.measure.Unit;
 import itomichi.path.Notation;
 import itomichi.path.SewingStep;
 import itomichi.plan.SewingPlan;
@@ -24,6 +26,7 @@ import itomichi.structure.Structure;
 import itomichi.structure.ThumbRule;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.stream.IntStream;
 
 /** Makes plans and their views from documents. */
@@ -96,14 +99,25 @@ public final class PlanViews {
     }
 
     private static WorkingView working(Working working) {
+        // a term is told as finely as the sum above it writes it
+        Map<String, Quantity> mm = working.written(Unit.MM);
+        Map<String, Quantity> inch = working.written(Unit.INCH);
         return new WorkingView(
                 working.formula().text(),
-                new InUnits(working.sum(itomichi.measure.Unit.MM), working.sum(itomichi.measure.Unit.INCH)),
+                new InUnits(working.sum(Unit.MM), working.sum(Unit.INCH)),
                 working.terms().entrySet().stream()
                         .map(term -> new TermView(
                                 term.getKey(),
                                 term.getValue().meaning(),
-                                InUnits.of(term.getValue().value())))
+                                new InUnits(
+                                        mm.getOrDefault(
+                                                        term.getKey(),
+                                                        term.getValue().value())
+                                                .in(Unit.MM),
+                                        inch.getOrDefault(
+                                                        term.getKey(),
+                                                        term.getValue().value())
+                                                .in(Unit.INCH))))
                         .toList(),
                 working.source().words(),
                 working.range()
