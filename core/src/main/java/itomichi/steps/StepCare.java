@@ -3,6 +3,7 @@ package itomichi.steps;
 import itomichi.material.ThreadPractice;
 import itomichi.measure.Fineness;
 import itomichi.measure.Phrase;
+import itomichi.path.Face;
 import itomichi.path.Knot;
 import itomichi.path.Link;
 import itomichi.path.SewingStep;
@@ -60,10 +61,11 @@ final class StepCare {
                 .formatted(tail.face().word(), tail.hole().signature());
     }
 
-    /** Whether a knot is tied with a tail: at its hole, or at the same station of the next signature. */
+    /** Whether a knot is tied with a tail: at its hole, or at the same station of the next signature; outside, of the next pair. */
     private static boolean holds(Knot knot, Tail tail) {
+        int reach = knot.face() == Face.OUTSIDE ? 3 : 1;
         return knot.face() == tail.face()
                 && knot.hole().station() == tail.hole().station()
-                && Math.abs(knot.hole().signature() - tail.hole().signature()) <= 1;
+                && Math.abs(knot.hole().signature() - tail.hole().signature()) <= reach;
     }
 }

@@ -144,7 +144,7 @@ final class StepWords {
                 return "lay signature " + to + " on and climb to it outside";
             }
             return (laidOn(to) == step.number() ? "lay signature " + to + " on, across" : "across")
-                    + (frame.liftMm(run) > 0 ? " the tape" : "") + towards(run, turned) + " into signature " + to;
+                    + (frame.liftMm(run) > 0 ? " the tape" : "") + towards(run, turned) + ", into signature " + to;
         }
 
         @Override

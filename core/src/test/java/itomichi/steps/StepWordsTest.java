@@ -209,6 +209,20 @@ public class StepWordsTest {
         }
     }
 
+    /** The thread crosses from one of a pair to the other and back; the second length is knotted to the tail of the first. */
+    @Test
+    public void twoOnALengthAreToldBySignature() {
+        BookSpec tapes = bound("tapes", 96);
+        List<StepLine> steps = steps(tapes.withStitch(tapes.stitch().withVariant("two-on")));
+        String said = words(steps);
+        assertTrue(
+                said.contains(
+                        "Lay signature 2 on, across the tape towards the tail, to the right, into signature 2, in through hole 3."),
+                said);
+        assertTrue(said.contains("Across the tape towards the tail, to the right, into signature 1, in through"), said);
+        assertFalse(steps.stream().anyMatch(step -> step.care().in(Unit.MM).contains("Tie the tail left")));
+    }
+
     @Test
     public void aLoopIsLeftForTheNextSignature() {
         StepLine third = steps(bound("link-stitch", 160)).get(2);
