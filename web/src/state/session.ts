@@ -99,9 +99,13 @@ export class BookSession {
     return this.step('/api/books/{id}/redo');
   }
 
+  /** Whether nothing is sent until the binder has chosen. */
+  private stopped(): boolean {
+    return this.state.keeping.kind === 'conflict' || this.state.keeping.kind === 'failed';
+  }
+
   private async step(path: Step): Promise<void> {
-    const stopped = this.state.keeping.kind === 'conflict' || this.state.keeping.kind === 'failed';
-    if (stopped) {
+    if (this.stopped()) {
       return;
     }
     if (this.busy || this.queue.length > 0) {
@@ -171,8 +175,7 @@ export class BookSession {
 
   private async send(): Promise<void> {
     const next = this.queue[0];
-    const stopped = this.state.keeping.kind === 'conflict' || this.state.keeping.kind === 'failed';
-    if (this.busy || !next || stopped) {
+    if (this.busy || !next || this.stopped()) {
       return;
     }
     this.busy = true;

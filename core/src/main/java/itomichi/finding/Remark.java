@@ -24,7 +24,12 @@ public record Remark<C>(Weight weight, Stage stage, String key, Phrase words, Li
     public enum Weight {
         NOTE,
         CAUTION,
-        STOP
+        STOP;
+
+        /** How grave it is what makes a book impossible, or only asks for care. */
+        public static Weight of(boolean impossible, boolean minor) {
+            return impossible ? STOP : minor ? NOTE : CAUTION;
+        }
     }
 
     /**

@@ -39,6 +39,27 @@ public record Working(
     /** A letter's meaning and value. */
     public record Term(String meaning, Quantity value) {}
 
+    /**
+     * A working written out.
+     *
+     * @param sum with its numbers, as {@link #sum(Unit)} tells it
+     * @param terms as finely as the sum writes them, by their letters
+     */
+    public record Written(String sum, Map<String, Quantity> terms) {
+        /**
+         * A term by its letter.
+         *
+         * @throws IllegalArgumentException if there is none
+         */
+        public Quantity term(String symbol) {
+            Quantity term = terms.get(symbol);
+            if (term == null) {
+                throw new IllegalArgumentException("There is no term for " + symbol + " in " + sum);
+            }
+            return term;
+        }
+    }
+
     /** The least and the most. */
     public record Range(Quantity low, Quantity high) {}
 
@@ -71,18 +92,23 @@ public record Working(
      * the result that is shown.
      */
     public String sum(Unit unit) {
-        Map<String, Quantity> written = written(unit);
+        return written(unit).sum();
+    }
+
+    /** The sum, and its terms as finely as it writes them. */
+    public Written written(Unit unit) {
+        Map<String, Quantity> written = fineEnough(unit);
         String sum = formula.written(symbol ->
                         written.getOrDefault(symbol, term(symbol).value()).in(unit)) + " = ";
         boolean metricInside = unit == Unit.INCH
                 && result.length().isPresent()
                 && terms.values().stream()
                         .allMatch(term -> term.value().length().isEmpty());
-        return metricInside ? sum + result.in(Unit.MM) + " = " + result.in(unit) : sum + result.in(unit);
+        return new Written(
+                metricInside ? sum + result.in(Unit.MM) + " = " + result.in(unit) : sum + result.in(unit), written);
     }
 
-    /** The terms as finely as the sum writes them, by their letters. */
-    public Map<String, Quantity> written(Unit unit) {
+    private Map<String, Quantity> fineEnough(Unit unit) {
         Map<String, Quantity> written = new HashMap<>();
         terms.forEach((symbol, term) -> written.put(symbol, term.value()));
         for (int finer = 0; finer < FINEST && !comesOut(written, unit); finer++) {

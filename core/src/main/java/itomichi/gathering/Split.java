@@ -19,6 +19,15 @@ import java.util.Optional;
  */
 public record Split(SplitQuestion question, int signatures, int sheets, Place place, double drawback) {
 
+    /** Weighs as much that not all signatures are alike. */
+    private static final double UNEVEN = 0.2;
+
+    /** Weighs as much that the run is not the same from both ends. */
+    private static final double LOPSIDED = 0.1;
+
+    /** Weighs as much that their number is even where an odd one is wished. */
+    private static final double UNWISHED = 0.6;
+
     /** No split of a later place stands before one of an earlier, however they weigh. */
     public enum Place {
         /** Comfortable folds, all alike, no blank pages, odd where that is wished. */
@@ -134,12 +143,16 @@ public record Split(SplitQuestion question, int signatures, int sheets, Place pl
                 + crowded()
                 + tooThin()
                 + offTheMiddle()
-                + 5 * wedge().excess()
-                + (even() ? 0 : 0.2)
-                + (symmetric() ? 0 : 0.1)
+                + tooWedged()
+                + (even() ? 0 : UNEVEN)
+                + (symmetric() ? 0 : LOPSIDED)
                 + blank()
-                + (question.wish().odd() && signatures % 2 == 0 ? 0.6 : 0)
+                + (question.wish().odd() && signatures % 2 == 0 ? UNWISHED : 0)
                 + sewing();
+    }
+
+    private double tooWedged() {
+        return 5 * wedge().excess();
     }
 
     private double tooThick() {
@@ -207,20 +220,20 @@ public record Split(SplitQuestion question, int signatures, int sheets, Place pl
         }
         if (!even()) {
             reasons.add(Reason.against(
-                    0.2,
+                    UNEVEN,
                     Phrase.of(
                             "{} ha{} a sheet more",
                             sharing.fullerWords(),
                             sharing.fuller().size() == 1 ? "s" : "ve")));
         }
         if (!symmetric()) {
-            reasons.add(Reason.against(0.1, Phrase.of("the run is not the same from both ends")));
+            reasons.add(Reason.against(LOPSIDED, Phrase.of("the run is not the same from both ends")));
         }
         if (question.wish().odd()) {
             reasons.add(
                     signatures % 2 == 1
                             ? Reason.in(Phrase.of("one signature is the middle"))
-                            : Reason.against(0.6, Phrase.of("an even number")));
+                            : Reason.against(UNWISHED, Phrase.of("an even number")));
         }
         reasons.add(Reason.against(sewing(), Phrase.of("{} signatures to sew", sewn())));
         return reasons;
@@ -253,7 +266,7 @@ public record Split(SplitQuestion question, int signatures, int sheets, Place pl
     private void wedge(List<Reason> reasons) {
         Wedge wedge = wedge();
         long percent = Math.round(wedge.percent());
-        double weight = 5 * wedge.excess();
+        double weight = tooWedged();
         reasons.add(
                 switch (wedge.judgement()) {
                     case FINE ->

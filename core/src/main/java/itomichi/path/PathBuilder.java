@@ -59,7 +59,7 @@ public final class PathBuilder {
 
     /** Ties to the signature below. */
     public PathBuilder kettle() {
-        return then(new Kettle(here().hole()));
+        return kettle(1);
     }
 
     /** Ties to the signature so many below. */

@@ -174,16 +174,15 @@ final class FoldHoles {
         if (holing.rows() == Holing.RowsFor.NOTHING || !spec.cover().wanted()) {
             return Optional.empty();
         }
-        boolean pairs = holing.rows() == Holing.RowsFor.EACH_PAIR;
-        int signatures = gathered.block().signatures().size();
-        int lines = pairs ? (signatures + 1) / 2 : signatures;
+        int shared = holing.rows().signatures();
+        int lines = (gathered.block().signatures().size() + shared - 1) / shared;
         Holes.Fold row = new Holes.Fold(
                 spec.leaf().height(),
                 Length.ZERO,
                 IntStream.rangeClosed(1, stations.count()).boxed().toList());
         groupHoles(
                 HoleGroup.Through.COVER,
-                pairs ? 2 : 1,
+                shared,
                 Collections.nCopies(lines, row),
                 spec.cover().thickness());
         Length hole = groups.stream()
@@ -198,7 +197,7 @@ final class FoldHoles {
         Length least = holing.rows() == Holing.RowsFor.EACH_BY_ITSELF
                 ? RowFault.wideEnough(lines, hole, spec.cover().stuff().between())
                 : Length.ZERO;
-        return Optional.of(new CoverRows(spec, gathered.block(), pairs, least).plan(hole));
+        return Optional.of(new CoverRows(spec, gathered.block(), shared > 1, least).plan(hole));
     }
 
     private Working kerf() {

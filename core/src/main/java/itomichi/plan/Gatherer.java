@@ -24,6 +24,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.IntUnaryOperator;
+import java.util.function.ToIntFunction;
 import java.util.stream.IntStream;
 
 /** Gathers a book's sheets as its binder wants it, or in the best way where nothing was settled. */
@@ -36,7 +37,18 @@ public final class Gatherer {
     private final Thicknesses thicknesses;
     private final SewnIn thread;
     private final IntUnaryOperator threads;
-    private final int passes;
+    private final Optional<Way> way;
+
+    /** How the book is sewn, its signatures being as few as its structure takes. */
+    private record Way(Stitching stitching, Stitching.Choice choice) {
+        private int mostPasses() {
+            ToIntFunction<Hole> passes = stitching.mostPasses(choice);
+            return IntStream.rangeClosed(1, choice.stations())
+                    .map(station -> passes.applyAsInt(new Hole(1, station)))
+                    .max()
+                    .orElse(USUAL_PASSES);
+        }
+    }
 
     private Gatherer(BookSpec spec, Thicknesses thicknesses, HolePlaces places) {
         this.spec = spec;
@@ -45,21 +57,12 @@ public final class Gatherer {
                 thicknesses.strand(),
                 spec.thread().strands(),
                 spec.paper().kind().threadLeft());
-        Optional<Stitching> sewn = ThreadOrder.sewn(spec, places);
         int fewest = spec.bound().form().fewest();
+        this.way = ThreadOrder.sewn(spec, places)
+                .map(sewn -> new Way(sewn, ThreadOrder.choice(spec, sewn, fewest, places)));
         // where it cannot be sewn as it is, one thread in each fold is what most ways leave
-        this.threads = sewn.<IntUnaryOperator>map(
-                        way -> new FoldThreads(way, ThreadOrder.choice(spec, way, fewest, places)))
+        this.threads = way.<IntUnaryOperator>map(sewn -> new FoldThreads(sewn.stitching(), sewn.choice()))
                 .orElse(IntUnaryOperator.identity());
-        this.passes = sewn.map(way -> mostPasses(way, ThreadOrder.choice(spec, way, fewest, places)))
-                .orElse(USUAL_PASSES);
-    }
-
-    private static int mostPasses(Stitching way, Stitching.Choice choice) {
-        return IntStream.rangeClosed(1, choice.stations())
-                .map(station -> way.mostPasses(choice).applyAsInt(new Hole(1, station)))
-                .max()
-                .orElse(USUAL_PASSES);
     }
 
     /** The sheets of a book as they are gathered. */
@@ -101,7 +104,8 @@ public final class Gatherer {
         if (!follow || !equal || !spec.cover().wanted() || spec.cover().spine().isPresent()) {
             return Optional.empty();
         }
-        int signatures = holing.rows() == Holing.RowsFor.EACH_PAIR ? 2 : 1;
+        int signatures = holing.rows().signatures();
+        int passes = way.map(Way::mostPasses).orElse(USUAL_PASSES);
         Length hole = HoleSize.of(
                         signatures * passes * spec.thread().strands(),
                         thicknesses.strand(),

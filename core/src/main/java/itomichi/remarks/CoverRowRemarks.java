@@ -1,5 +1,6 @@
 package itomichi.remarks;
 
+import itomichi.finding.Remark;
 import itomichi.finding.Remark.Mend;
 import itomichi.measure.Fineness;
 import itomichi.measure.Length;
@@ -63,9 +64,8 @@ final class CoverRowRemarks {
                                 .mendedBy(Phrase.of("Divide the spine into equal gaps"), equal)));
         for (RowFault fault : cover.faults(cover.rows())) {
             String key = "rows-" + fault.kind().name().toLowerCase(Locale.ROOT).replace('_', '-');
-            Draft remark = fault.kind().impossible()
-                    ? Draft.stop(key, fault.words())
-                    : fault.kind().minor() ? Draft.note(key, fault.words()) : Draft.caution(key, fault.words());
+            Draft remark = Draft.of(
+                    Remark.Weight.of(fault.kind().impossible(), fault.kind().minor()), key, fault.words());
             remarks.add(mended(remark, fault, cover));
         }
     }
@@ -88,7 +88,7 @@ final class CoverRowRemarks {
     }
 
     private Stream<Mend<BookSpec>> fewerSignatures(int rows) {
-        int signatures = spec.bound().holing().rows() == Holing.RowsFor.EACH_PAIR ? 2 * rows : rows;
+        int signatures = rows * spec.bound().holing().rows().signatures();
         return OtherSplits.fewer(spec, signatures).limit(MOST_SPLITS).map(split -> OtherSplits.mend(spec, split));
     }
 

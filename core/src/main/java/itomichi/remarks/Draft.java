@@ -36,15 +36,19 @@ record Draft(Weight weight, String key, double extent, Phrase words, List<Try> t
     record Try(Supplier<Stream<Mend<BookSpec>>> found, int most, boolean lastly) {}
 
     static Draft note(String key, Phrase words) {
-        return new Draft(Weight.NOTE, key, 0, words, List.of());
+        return of(Weight.NOTE, key, words);
     }
 
     static Draft caution(String key, Phrase words) {
-        return new Draft(Weight.CAUTION, key, 0, words, List.of());
+        return of(Weight.CAUTION, key, words);
     }
 
     static Draft stop(String key, Phrase words) {
-        return new Draft(Weight.STOP, key, 0, words, List.of());
+        return of(Weight.STOP, key, words);
+    }
+
+    static Draft of(Weight weight, String key, Phrase words) {
+        return new Draft(weight, key, 0, words, List.of());
     }
 
     /** The same, so bad. */

@@ -13,6 +13,7 @@ import itomichi.plan.Gatherer;
 import itomichi.spec.BookSpec;
 import itomichi.spec.GatherWish;
 import java.util.List;
+import java.util.function.Predicate;
 import java.util.stream.Stream;
 
 /**
@@ -101,9 +102,14 @@ final class WedgeRemarks {
                 Length.ofMm(lackingMm).at(Fineness.BUNDLE));
     }
 
-    /** A change told with the wedge that it leaves. */
     private Stream<Mend<BookSpec>> tried(Phrase words, BookSpec changed) {
+        return tried(words, changed, after -> true);
+    }
+
+    /** A change told with the wedge that it leaves, where its block is as wanted. */
+    private Stream<Mend<BookSpec>> tried(Phrase words, BookSpec changed, Predicate<Block> wanted) {
         return Gatherer.gather(changed).folded().stream()
+                .filter(folded -> wanted.test(folded.block()))
                 .map(folded -> wedge(changed, folded.block()).percent())
                 .map(after -> new Mend<>(
                         Phrase.of("{}: {}\u202f% to {}\u202f%", words, tenths(wedge.percent()), tenths(after)),
@@ -140,12 +146,9 @@ final class WedgeRemarks {
                 .flatMap(sewn -> sewn.variants().stream())
                 .filter(way -> !way.key().equals(spec.variant()))
                 .flatMap(way -> tried(
-                                Phrase.of("Sew it otherwise, {}", way.words()),
-                                spec.withStitch(spec.stitch().withVariant(way.key())))
-                        .filter(mend -> Gatherer.gather(mend.change())
-                                .folded()
-                                .map(folded -> folded.block().threads() < block.threads())
-                                .orElse(false)));
+                        Phrase.of("Sew it otherwise, {}", way.words()),
+                        spec.withStitch(spec.stitch().withVariant(way.key())),
+                        changed -> changed.threads() < block.threads()));
     }
 
     /** Thread in the folds is what a round back is made of. */

@@ -41,10 +41,10 @@ final class MoveLengths implements Move.Cases<String> {
 
     @Override
     public String run(Run run) {
-        return run.climbs()
-                ? "from signature to signature" + (frame.liftMm(run) > 0 ? ", up and down the tape" : "")
-                : "from hole " + run.from().station() + " to hole " + run.to().station()
-                        + (frame.liftMm(run) > 0 ? ", up and down the tape" : "");
+        String way = run.climbs()
+                ? "from signature to signature"
+                : "from hole " + run.from().station() + " to hole " + run.to().station();
+        return way + (frame.liftMm(run) > 0 ? ", up and down the tape" : "");
     }
 
     @Override

@@ -16,13 +16,14 @@ public final class StepLines {
 
     /** The sewing, a hand's move at a time; worked out anew at every call. */
     public static List<StepLine> of(SewingPlan plan) {
-        StepWords words = new StepWords(plan);
+        List<SewingStep> steps = SewingStep.of(plan.path());
+        StepWords words = new StepWords(plan, steps);
         MoveLengths lengths = new MoveLengths(plan.frame(), words);
         double slack = 1 + plan.spec().thread().slackPercent() / 100;
         double leftMm = 0;
         int thread = 0;
         List<StepLine> lines = new ArrayList<>();
-        for (SewingStep step : SewingStep.of(plan.path())) {
+        for (SewingStep step : steps) {
             if (step.thread() > thread) {
                 thread = step.thread();
                 leftMm = plan.need().pieces().get(thread - 1).mm()

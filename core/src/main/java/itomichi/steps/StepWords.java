@@ -21,7 +21,9 @@ import itomichi.path.Under;
 import itomichi.path.Wrap;
 import itomichi.plan.SewingPlan;
 import itomichi.station.Role;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Set;
 import java.util.TreeSet;
 import java.util.stream.Collectors;
@@ -37,14 +39,15 @@ final class StepWords {
     private final Frame frame;
     private final int stations;
     private final int signatures;
-    private final List<SewingStep> steps;
+    /** Number of the step in which each signature is first gone into. */
+    private final Map<Integer, Integer> laidOn = new HashMap<>();
 
-    StepWords(SewingPlan plan) {
+    StepWords(SewingPlan plan, List<SewingStep> steps) {
         this.plan = plan;
         this.frame = plan.frame();
         this.stations = plan.choice().stations();
         this.signatures = plan.choice().signatures();
-        this.steps = SewingStep.of(plan.path());
+        steps.forEach(step -> laidOn.putIfAbsent(step.target().signature(), step.number()));
     }
 
     private boolean fold() {
@@ -143,7 +146,7 @@ final class StepWords {
             if (straight) {
                 return "lay signature " + to + " on and climb to it outside";
             }
-            return (laidOn(to) == step.number() ? "lay signature " + to + " on, across" : "across")
+            return (laidOn.getOrDefault(to, 0) == step.number() ? "lay signature " + to + " on, across" : "across")
                     + (frame.liftMm(run) > 0 ? " the tape" : "") + towards(run, turned) + ", into signature " + to;
         }
 
@@ -203,15 +206,6 @@ final class StepWords {
     /** How many signatures down the kettle of a step goes. */
     private static int down(SewingStep step) {
         return new ThreadPath(step.moves()).moves(Kettle.class).get(0).down();
-    }
-
-    /** Number of the step in which a signature is first gone into. */
-    private int laidOn(int signature) {
-        return steps.stream()
-                .filter(step -> step.target().signature() == signature)
-                .findFirst()
-                .map(SewingStep::number)
-                .orElse(0);
     }
 
     private Phrase kettle(SewingStep step) {

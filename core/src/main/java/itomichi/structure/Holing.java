@@ -20,7 +20,12 @@ public final class Holing {
         EACH_SIGNATURE,
         /** Each signature hangs in the cover by itself: the spine is made as wide as its rows want. */
         EACH_BY_ITSELF,
-        EACH_PAIR
+        EACH_PAIR;
+
+        /** Signatures that share a row. */
+        public int signatures() {
+            return this == EACH_PAIR ? 2 : 1;
+        }
     }
 
     /** How the roles of stations follow from their number. */

@@ -68,6 +68,7 @@ public class PencilTest {
         String sum = figure.working().sum(Unit.MM);
         figure.working()
                 .written(Unit.MM)
+                .terms()
                 .values()
                 .forEach(value -> assertTrue(sum.contains(value.in(Unit.MM)), value.in(Unit.MM) + " in " + sum));
     }

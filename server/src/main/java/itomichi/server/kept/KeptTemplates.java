@@ -20,7 +20,6 @@ import itomichi.spec.Binding;
 import itomichi.spec.BookSpec;
 import itomichi.spec.GatherWish;
 import itomichi.spec.UnfitValueException;
-import itomichi.structure.Holing;
 import itomichi.structure.Structures;
 import java.util.ArrayList;
 import java.util.List;
@@ -193,7 +192,7 @@ public class KeptTemplates {
             return spec;
         }
         int rows = template.cover().get().rows().size();
-        int signatures = spec.bound().holing().rows() == Holing.RowsFor.EACH_PAIR ? 2 * rows : rows;
+        int signatures = rows * spec.bound().holing().rows().signatures();
         SplitWish wish = spec.gathering().wish();
         GatherWish asked = spec.gathering()
                 .withWish(new SplitWish(

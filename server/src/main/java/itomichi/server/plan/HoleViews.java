@@ -124,14 +124,14 @@ final class HoleViews {
         boolean trimmed = folds.trim().micrometres() > 0;
         StationFault.judge(folds.stations(), folds.height(), folds.roles(), trimmed)
                 .forEach(fault -> note(
-                        faults, fault.station(), fault.words(), fault.kind().impossible(), true));
+                        faults, fault.station(), fault.words(), fault.kind().impossible(), false));
         return faults;
     }
 
     private static HolesView.@Nullable FaultView rowFault(Holes.InCover cover, Rows rows) {
         return cover.faults(rows).stream()
                 .map(fault -> new HolesView.FaultView(
-                        weight(fault.kind().impossible(), !fault.kind().minor()), InUnits.of(fault.words())))
+                        Remark.Weight.of(fault.kind().impossible(), fault.kind().minor()), InUnits.of(fault.words())))
                 .max(Comparator.comparing(HolesView.FaultView::weight))
                 .orElse(null);
     }
@@ -139,20 +139,16 @@ final class HoleViews {
     private static Map<Integer, HolesView.FaultView> sideFaults(Holes.ThroughSide side) {
         Map<Integer, HolesView.FaultView> faults = new HashMap<>();
         SideFault.judge(side.holes(), side.height(), side.width())
-                .forEach(fault -> note(faults, fault.hole(), fault.words(), fault.impossible(), false));
+                .forEach(fault -> note(faults, fault.hole(), fault.words(), fault.impossible(), true));
         return faults;
-    }
-
-    private static Remark.Weight weight(boolean impossible, boolean grave) {
-        return impossible ? Remark.Weight.STOP : grave ? Remark.Weight.CAUTION : Remark.Weight.NOTE;
     }
 
     /** The gravest of what is wrong with one hole. */
     private static void note(
-            Map<Integer, HolesView.FaultView> faults, int number, Phrase words, boolean impossible, boolean grave) {
+            Map<Integer, HolesView.FaultView> faults, int number, Phrase words, boolean impossible, boolean minor) {
         faults.merge(
                 number,
-                new HolesView.FaultView(weight(impossible, grave), InUnits.of(words)),
+                new HolesView.FaultView(Remark.Weight.of(impossible, minor), InUnits.of(words)),
                 (before, now) -> now.weight().compareTo(before.weight()) > 0 ? now : before);
     }
 

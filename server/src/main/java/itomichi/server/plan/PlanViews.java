@@ -3,7 +3,6 @@ package itomichi.server.plan;
 import itomichi.book.BookPlan;
 import itomichi.book.Planner;
 import itomichi.finding.Figure;
-import itomichi.finding.Quantity;
 import itomichi.finding.Remark;
 import itomichi.finding.Working;
 import itomichi.measure.Fineness;
@@ -26,7 +25,6 @@ import itomichi.structure.Structure;
 import itomichi.structure.ThumbRule;
 import java.util.List;
 import java.util.Locale;
-import java.util.Map;
 import java.util.stream.IntStream;
 
 /** Makes plans and their views from documents. */
@@ -100,24 +98,18 @@ public final class PlanViews {
 
     private static WorkingView working(Working working) {
         // a term is told as finely as the sum above it writes it
-        Map<String, Quantity> mm = working.written(Unit.MM);
-        Map<String, Quantity> inch = working.written(Unit.INCH);
+        Working.Written mm = working.written(Unit.MM);
+        Working.Written inch = working.written(Unit.INCH);
         return new WorkingView(
                 working.formula().text(),
-                new InUnits(working.sum(Unit.MM), working.sum(Unit.INCH)),
+                new InUnits(mm.sum(), inch.sum()),
                 working.terms().entrySet().stream()
                         .map(term -> new TermView(
                                 term.getKey(),
                                 term.getValue().meaning(),
                                 new InUnits(
-                                        mm.getOrDefault(
-                                                        term.getKey(),
-                                                        term.getValue().value())
-                                                .in(Unit.MM),
-                                        inch.getOrDefault(
-                                                        term.getKey(),
-                                                        term.getValue().value())
-                                                .in(Unit.INCH))))
+                                        mm.term(term.getKey()).in(Unit.MM),
+                                        inch.term(term.getKey()).in(Unit.INCH))))
                         .toList(),
                 working.source().words(),
                 working.range()
