@@ -19,7 +19,11 @@ public record ThreadAdvice(Length diameter, Length cut, int weight, List<Reason>
         reasons = List.copyOf(reasons);
     }
 
-    /** A reason; its weight is positive, negative, or nought where it is only to be known. */
+    /**
+     * A reason.
+     *
+     * @param weight what it adds to the thread's points, whole and without unit: positive, negative, or nought where it is only to be known
+     */
     public record Reason(int weight, Phrase words) {}
 
     /**

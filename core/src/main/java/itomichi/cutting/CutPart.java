@@ -20,7 +20,7 @@ sealed interface CutPart {
         }
 
         @Override
-        public void place(Length x, Length y, List<Layout.Placed> placed) {
+        public void place(Length x, Length y, List<Layout.CutPiece> placed) {
             first.place(x, y, placed);
             second.place(level ? x : x.plus(at), level ? y.plus(at) : y, placed);
         }
@@ -58,8 +58,8 @@ sealed interface CutPart {
         }
 
         @Override
-        public void place(Length x, Length y, List<Layout.Placed> placed) {
-            placed.add(new Layout.Placed(demand, x, y, width, height, turned));
+        public void place(Length x, Length y, List<Layout.CutPiece> placed) {
+            placed.add(new Layout.CutPiece(demand, x, y, width, height, turned));
         }
     }
 
@@ -76,7 +76,7 @@ sealed interface CutPart {
         }
 
         @Override
-        public void place(Length x, Length y, List<Layout.Placed> placed) {
+        public void place(Length x, Length y, List<Layout.CutPiece> placed) {
             // nothing of it is wanted
         }
     }
@@ -111,11 +111,11 @@ sealed interface CutPart {
     CutPart atMost(int wanted);
 
     /** Adds the pieces where they lie, the part's corner being at the given place. */
-    void place(Length x, Length y, List<Layout.Placed> placed);
+    void place(Length x, Length y, List<Layout.CutPiece> placed);
 
     /** The pieces where they lie, the part's corner being at the given place. */
-    default List<Layout.Placed> placed(Length x, Length y) {
-        List<Layout.Placed> placed = new ArrayList<>();
+    default List<Layout.CutPiece> placed(Length x, Length y) {
+        List<Layout.CutPiece> placed = new ArrayList<>();
         place(x, y, placed);
         return placed;
     }

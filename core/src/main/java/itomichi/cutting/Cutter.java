@@ -121,7 +121,7 @@ public final class Cutter {
     }
 
     private Parting rows(boolean turned) {
-        RowParting.Parted parted = new RowParting(supply, demands, turned).fewestSheets();
+        RowParting.Sheets parted = new RowParting(supply, demands, turned).fewestSheets();
         return parted.sheets().isEmpty() ? NONE : counted(parted.sheets(), parted.first(), parted.fewest());
     }
 

@@ -12,7 +12,7 @@ import java.util.List;
  * @param cuts every cut, in their order
  * @param steps the cuts in words, those that repeat told once
  */
-public record Layout(int sheets, List<Placed> pieces, List<Cut> cuts, List<Phrase> steps) {
+public record Layout(int sheets, List<CutPiece> pieces, List<Cut> cuts, List<Phrase> steps) {
 
     public Layout {
         pieces = List.copyOf(pieces);
@@ -26,7 +26,7 @@ public record Layout(int sheets, List<Placed> pieces, List<Cut> cuts, List<Phras
      * @param demand which of the demands it is, from 0
      * @param turned whether its fold lies level
      */
-    public record Placed(int demand, Length x, Length y, Length width, Length height, boolean turned) {}
+    public record CutPiece(int demand, Length x, Length y, Length width, Length height, boolean turned) {}
 
     /**
      * A cut from edge to edge of what is cut.

@@ -45,20 +45,20 @@ final class RowParting {
      * @param first how many pieces of the first demand come out of a stock sheet of nothing else
      * @param fewest whether fewer stock sheets are proven impossible
      */
-    record Parted(List<CutPart> sheets, int first, boolean fewest) {}
+    record Sheets(List<CutPart> sheets, int first, boolean fewest) {}
 
-    Parted fewestSheets() {
+    Sheets fewestSheets() {
         Length highest =
                 demands.stream().map(Demand::height).max(Length::compareTo).orElseThrow();
         boolean fits = demands.stream().noneMatch(demand -> demand.width().isMoreThan(across));
         if (!fits || highest.isMoreThan(along)) {
-            return new Parted(List.of(), 0, true);
+            return new Sheets(List.of(), 0, true);
         }
-        Parted apart = parted(rows(Demand::height));
+        Sheets apart = parted(rows(Demand::height));
         if (demands.stream().allMatch(demand -> demand.height().equals(highest))) {
             return apart;
         }
-        Parted together = parted(rows(demand -> highest));
+        Sheets together = parted(rows(demand -> highest));
         return together.sheets().size() < apart.sheets().size() ? together : apart;
     }
 
@@ -93,7 +93,7 @@ final class RowParting {
         return new Rows(height, rows, packed.fewest());
     }
 
-    private Parted parted(List<Rows> all) {
+    private Sheets parted(List<Rows> all) {
         RowPacking.PackedRows packed = RowPacking.pack(
                 all.stream().mapToLong(rows -> rows.height().micrometres()).toArray(),
                 all.stream().mapToInt(rows -> rows.rows().size()).toArray(),
@@ -103,7 +103,7 @@ final class RowParting {
         List<CutPart> sheets =
                 packed.rows().stream().map(heights -> sheet(all, heights, next)).toList();
         boolean fewest = all.size() == 1 ? all.get(0).fewest() : sheets.size() <= leastByArea();
-        return new Parted(sheets, outOf(demands.get(0)), fewest);
+        return new Sheets(sheets, outOf(demands.get(0)), fewest);
     }
 
     /** A stock sheet with so many rows of each height, taken in turn. */

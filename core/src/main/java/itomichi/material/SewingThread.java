@@ -49,7 +49,7 @@ public record SewingThread(String name, Fibre fibre, ThreadCount count) {
         return tex() * fibre.cNPerTex() / 100;
     }
 
-    /** Diameter of the thinnest thread of this fibre that bears a pull. */
+    /** Diameter of the thinnest thread of this fibre that bears a pull, in newtons. */
     public Length thinnestFor(double pullN) {
         SewingThread thin = new SewingThread(name, fibre, new ThreadCount.Tex(pullN * 100 / fibre.cNPerTex()));
         return thin.diameter().length();

@@ -77,7 +77,7 @@ public final class EulerTrail {
             return new Order.Uneven(uneven);
         }
         List<Hole> parts = orders.parts(ready / 2);
-        return parts.size() > 1 ? new Order.Parted(parts) : new Order.Found(orders.sew(ready));
+        return parts.size() > 1 ? new Order.Separate(parts) : new Order.Found(orders.sew(ready));
     }
 
     private List<Hole> uneven(int ready, int arrival) {

@@ -54,8 +54,8 @@ public sealed interface Order {
      *
      * @param holes a hole of each part that hangs together
      */
-    record Parted(List<Hole> holes) implements Order {
-        public Parted {
+    record Separate(List<Hole> holes) implements Order {
+        public Separate {
             holes = List.copyOf(holes);
         }
     }

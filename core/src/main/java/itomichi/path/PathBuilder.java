@@ -62,7 +62,7 @@ public final class PathBuilder {
         return kettle(1);
     }
 
-    /** Ties to the signature so many below. */
+    /** Ties to the signature so many below, 1 or more. */
     public PathBuilder kettle(int down) {
         return then(new Kettle(here().hole(), down));
     }
@@ -73,7 +73,7 @@ public final class PathBuilder {
         return this;
     }
 
-    /** Ties a knot where the thread is. */
+    /** Ties a knot of so many turns, 1 or more, where the thread is. */
     public PathBuilder tie(int turns) {
         return then(new Knot(here().hole(), here().face(), turns));
     }
@@ -84,7 +84,7 @@ public final class PathBuilder {
         return then(new Tail(here().hole(), here().face(), Tail.Side.FREE));
     }
 
-    /** Leaves a tail where the thread is and ties the next thread to it. */
+    /** Leaves a tail where the thread is and ties the next thread to it, by a knot of so many turns, 1 or more. */
     public PathBuilder join(int turns) {
         Spot here = here();
         return cut().from(here.hole(), here.face(), Tail.Side.FREE).tie(turns);

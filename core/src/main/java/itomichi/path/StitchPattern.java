@@ -40,7 +40,7 @@ public record StitchPattern(Set<Hole> holes, List<Stitch> stitches, List<Hold> h
             }
         }
 
-        /** The stitch from a station to another of one signature. */
+        /** The stitch from a station to another of one signature; signatures and stations count from 1. */
         public static Stitch of(Face face, int signature, int from, int to) {
             return new Stitch(face, new Hole(signature, from), new Hole(signature, to));
         }
@@ -82,7 +82,7 @@ public record StitchPattern(Set<Hole> holes, List<Stitch> stitches, List<Hold> h
         private final List<Stitch> stitches = new ArrayList<>();
         private final List<Hold> holds = new ArrayList<>();
 
-        /** A stitch along a face of one signature; its holes are used. */
+        /** A stitch along a face of one signature; its holes are used. Signatures and stations count from 1. */
         public Builder stitch(Face face, int signature, int from, int to) {
             return stitch(Stitch.of(face, signature, from, to));
         }
@@ -95,12 +95,12 @@ public record StitchPattern(Set<Hole> holes, List<Stitch> stitches, List<Hold> h
             return this;
         }
 
-        /** A climb outside from a signature to the next one. */
+        /** A climb outside from a signature, counted from 1, to the next one, at a station counted from the head, from 1. */
         public Builder climb(int lower, int station) {
             return stitch(new Stitch(Face.OUTSIDE, new Hole(lower, station), new Hole(lower + 1, station)));
         }
 
-        /** A tie at a hole. */
+        /** A tie at a hole; signature and station count from 1. */
         public Builder hold(Tie tie, int signature, int station) {
             holds.add(new Hold(tie, new Hole(signature, station)));
             holes.add(new Hole(signature, station));

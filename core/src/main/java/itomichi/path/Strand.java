@@ -39,7 +39,12 @@ public record Strand(View view, int signature, Kind kind, List<Point> points) {
         TAIL
     }
 
-    /** A place on a view, mm. */
+    /**
+     * A place on a view.
+     *
+     * @param alongMm along the spine or fold, from the head of the work, mm
+     * @param acrossMm across it, in the way the view says, mm
+     */
     public record Point(double alongMm, double acrossMm) {}
 
     public Strand {

@@ -36,10 +36,12 @@ public record OwnPattern(
      * A stitch from hole to hole.
      *
      * @param outer whether it lies outside, or on the front; else inside, or on the back
+     * @param from number of its one hole, as holes are numbered in the pattern, from 1
+     * @param to number of its other
      */
     public record Line(boolean outer, int from, int to) {}
 
-    /** A wrap at a hole round an edge. */
+    /** A wrap at a hole, numbered from 1, round an edge. */
     public record Turn(int hole, Edge edge) {}
 
     /** @throws IllegalArgumentException if a stitch names a hole that is not there, or a measure is one that no book has */
@@ -100,7 +102,7 @@ public record OwnPattern(
         return side ? (outer ? Face.FRONT : Face.BACK) : outer ? Face.OUTSIDE : Face.INSIDE;
     }
 
-    /** How the thread is to lie, in a signature. */
+    /** How the thread is to lie, in the signature of that number, from 1. */
     public List<Move> segments(int signature) {
         List<Move> segments = new ArrayList<>();
         for (Line line : lines) {

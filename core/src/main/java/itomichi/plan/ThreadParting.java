@@ -79,6 +79,8 @@ public final class ThreadParting {
      * The fewest threads none of which is longer than asked (where a single signature does not take more), and of those partings the
      * one whose longest thread is shortest: by trying one number after the other, halving between the bounds of the longest.
      *
+     * @param each what each part takes, mm
+     * @param mostMm the longest a thread may be, mm
      * @return for each thread, the number of its last part
      */
     public static int[] evenly(double[] each, double mostMm) {

@@ -32,7 +32,7 @@ public final class WorkTime {
                 .gives(new Quantity.Plain(0, "min", 0));
     }
 
-    /** The same time as a bare number of minutes, for comparing many plans. */
+    /** The same time as a bare number of minutes, for comparing many plans: of folds, holes punched one by one, and passes of the needle. */
     public static double minutes(int sheets, int holes, int passes) {
         return PER_FOLD * sheets + PER_HOLE * holes + PER_PASS * passes + BESIDES;
     }

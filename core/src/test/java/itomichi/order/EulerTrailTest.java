@@ -90,7 +90,7 @@ public class EulerTrailTest {
     @Test
     public void partsThatDoNotHangTogetherAreNamed() {
         Question question = Folds.question(Folds.runs("o1-2 i1-2 o3-4 i3-4"), out(1), in(1), 4);
-        assertEquals(EulerTrail.find(question), new Order.Parted(List.of(Folds.hole(1), Folds.hole(3))));
+        assertEquals(EulerTrail.find(question), new Order.Separate(List.of(Folds.hole(1), Folds.hole(3))));
     }
 
     @DataProvider

@@ -119,7 +119,7 @@ public final class CuttingSheet {
         StockArea frame = new StockArea(shapes, scale, EDGE_MM, topMm);
         grain(frame, widthMm, heightMm);
         frame.rectangle(0, 0, widthMm, heightMm, Pen.NOTE);
-        for (Layout.Placed piece : layout.pieces()) {
+        for (Layout.CutPiece piece : layout.pieces()) {
             piece(frame, piece);
         }
         for (Layout.Cut cut : layout.cuts()) {
@@ -145,7 +145,7 @@ public final class CuttingSheet {
         }
     }
 
-    private void piece(StockArea frame, Layout.Placed piece) {
+    private void piece(StockArea frame, Layout.CutPiece piece) {
         double left = piece.x().mm();
         double top = piece.y().mm();
         double width = piece.width().mm();

@@ -29,7 +29,7 @@ final class Picture {
     private final double scale;
     private final double headMm;
     private final double lengthMm;
-    private final List<Lane> lanes;
+    private final List<Band> bands;
 
     /**
      * A view.
@@ -40,14 +40,14 @@ final class Picture {
      * @param zeroMm where nothing across lies in that room
      * @param down 1 where across runs down the paper, -1 where up
      */
-    private record Lane(Strand.View view, String name, double heightMm, double zeroMm, int down) {}
+    private record Band(Strand.View view, String name, double heightMm, double zeroMm, int down) {}
 
-    private Picture(SewingPlan sewing, double scale, double headMm, double lengthMm, List<Lane> lanes) {
+    private Picture(SewingPlan sewing, double scale, double headMm, double lengthMm, List<Band> bands) {
         this.sewing = sewing;
         this.scale = scale;
         this.headMm = headMm;
         this.lengthMm = lengthMm;
-        this.lanes = lanes;
+        this.bands = bands;
     }
 
     static Picture of(SewingPlan sewing, double widthMm) {
@@ -68,9 +68,9 @@ final class Picture {
                 0,
                 block.height().mm(),
                 List.of(
-                        new Lane(Strand.View.FRONT, "Front", depth, depth, -1),
-                        new Lane(Strand.View.SPINE, "Spine", thick, 0, 1),
-                        new Lane(Strand.View.BACK, "Back, seen through", depth, depth, -1)));
+                        new Band(Strand.View.FRONT, "Front", depth, depth, -1),
+                        new Band(Strand.View.SPINE, "Spine", thick, 0, 1),
+                        new Band(Strand.View.BACK, "Back, seen through", depth, depth, -1)));
     }
 
     private static Picture ofFolds(SewingPlan sewing, FoldFrame fold, double widthMm) {
@@ -90,13 +90,13 @@ final class Picture {
                 fold.edges().head().mm(),
                 whole,
                 List.of(
-                        new Lane(
+                        new Band(
                                 Strand.View.INSIDE,
                                 atOnce ? "Inside of section 1" : "Inside",
                                 STRIP_MM,
                                 STRIP_MM / 2,
                                 1),
-                        new Lane(
+                        new Band(
                                 Strand.View.OUTSIDE,
                                 atOnce ? "Inside of section 2" : "Outside, seen through",
                                 spine,
@@ -114,7 +114,7 @@ final class Picture {
     }
 
     double heightMm() {
-        return lanes.stream().mapToDouble(lane -> lane.heightMm + NAME_MM + 2).sum();
+        return bands.stream().mapToDouble(band -> band.heightMm + NAME_MM + 2).sum();
     }
 
     void draw(
@@ -127,41 +127,41 @@ final class Picture {
             int from,
             int to) {
         double y = topMm;
-        for (Lane lane : lanes) {
-            LaneArea place = new LaneArea(lane, leftMm, y + NAME_MM, rowMm(lane, signature));
-            shapes.add(new Shape.Words(leftMm, y + NAME_MM - 0.9, lane.name, 2.8, false, false));
+        for (Band band : bands) {
+            BandArea place = new BandArea(band, leftMm, y + NAME_MM, rowMm(band, signature));
+            shapes.add(new Shape.Words(leftMm, y + NAME_MM - 0.9, band.name, 2.8, false, false));
             place.work(shapes);
             place.holes(shapes, signature);
             for (int i = 0; i < to; i++) {
                 boolean now = i >= from;
                 for (Strand strand : strands.get(i)) {
-                    if (strand.view() == lane.view
-                            && (lane.view != Strand.View.INSIDE || strand.signature() == signature)) {
+                    if (strand.view() == band.view
+                            && (band.view != Strand.View.INSIDE || strand.signature() == signature)) {
                         place.strand(shapes, strand, now);
                     }
                 }
             }
-            if (lane.equals(lanes.get(0))) {
+            if (band.equals(bands.get(0))) {
                 numbers(shapes, place, steps, from, to);
             }
-            y += lane.heightMm + NAME_MM + 2;
+            y += band.heightMm + NAME_MM + 2;
         }
     }
 
-    /** What lies in the middle of a lane: the row in hand, but for the first and the last rows, beyond which there is nothing to see. */
-    private double rowMm(Lane lane, int signature) {
-        if (lane.view != Strand.View.OUTSIDE) {
+    /** What lies in the middle of a band: the row in hand, but for the first and the last rows, beyond which there is nothing to see. */
+    private double rowMm(Band band, int signature) {
+        if (band.view != Strand.View.OUTSIDE) {
             return 0;
         }
         FoldFrame fold = (FoldFrame) sewing.frame();
         double lastMm = fold.layers().get(fold.layers().size() - 1).across().mm();
-        double halfMm = (lane.heightMm - STRIP_MM) / scale / 2;
+        double halfMm = (band.heightMm - STRIP_MM) / scale / 2;
         return Math.max(
                 halfMm, Math.min(lastMm - halfMm, fold.layer(signature).across().mm()));
     }
 
     /** The moves' numbers at the holes they end at. */
-    private static void numbers(List<Shape> shapes, LaneArea place, List<StepLine> steps, int from, int to) {
+    private static void numbers(List<Shape> shapes, BandArea place, List<StepLine> steps, int from, int to) {
         for (int i = from; i < to; i++) {
             StepLine step = steps.get(i);
             int station = step.step().target().station();
@@ -173,14 +173,14 @@ final class Picture {
     }
 
     /** Where a view lies on the paper. */
-    private final class LaneArea {
-        private final Lane lane;
+    private final class BandArea {
+        private final Band band;
         private final double leftMm;
         private final double topMm;
         private final double rowMm;
 
-        LaneArea(Lane lane, double leftMm, double topMm, double rowMm) {
-            this.lane = lane;
+        BandArea(Band band, double leftMm, double topMm, double rowMm) {
+            this.band = band;
             this.leftMm = leftMm;
             this.topMm = topMm;
             this.rowMm = rowMm;
@@ -191,16 +191,16 @@ final class Picture {
         }
 
         private double y(double acrossMm) {
-            return topMm + lane.zeroMm + lane.down * (acrossMm - rowMm) * scale;
+            return topMm + band.zeroMm + band.down * (acrossMm - rowMm) * scale;
         }
 
         private boolean inside(double yMm) {
-            return yMm >= topMm - 0.01 && yMm <= topMm + lane.heightMm + 0.01;
+            return yMm >= topMm - 0.01 && yMm <= topMm + band.heightMm + 0.01;
         }
 
         void work(List<Shape> shapes) {
             double right = leftMm + lengthMm * scale;
-            double bottom = topMm + lane.heightMm;
+            double bottom = topMm + band.heightMm;
             shapes.add(new Shape.Line(leftMm, topMm, right, topMm, Pen.HOLE));
             shapes.add(new Shape.Line(leftMm, bottom, right, bottom, Pen.HOLE));
             shapes.add(new Shape.Line(leftMm, topMm, leftMm, bottom, Pen.HOLE));
@@ -212,7 +212,7 @@ final class Picture {
         }
 
         private List<Shape> blockHoles(List<Shape> shapes, StabFrame block) {
-            if (lane.view != Strand.View.SPINE) {
+            if (band.view != Strand.View.SPINE) {
                 block.holes()
                         .forEach(hole -> hole(
                                 shapes, hole.fromHead().mm(), hole.fromSpine().mm()));
@@ -222,10 +222,10 @@ final class Picture {
 
         private List<Shape> foldHoles(List<Shape> shapes, FoldFrame fold, int signature) {
             for (int row = 1; row <= fold.layers().size(); row++) {
-                if (lane.view == Strand.View.INSIDE && row != signature) {
+                if (band.view == Strand.View.INSIDE && row != signature) {
                     continue;
                 }
-                double across = lane.view == Strand.View.INSIDE
+                double across = band.view == Strand.View.INSIDE
                         ? 0
                         : fold.layer(row).across().mm();
                 if (inside(y(across))) {
@@ -242,7 +242,7 @@ final class Picture {
         }
 
         void strand(List<Shape> shapes, Strand strand, boolean now) {
-            Pen pen = now ? StepSheet.pen(lane.view) : Pen.THREAD_BEFORE;
+            Pen pen = now ? StepSheet.pen(band.view) : Pen.THREAD_BEFORE;
             Ink ink = now ? Ink.MADDER : Ink.INDIGO;
             List<Strand.Point> points = strand.points().size() == 3 ? curve(strand.points()) : strand.points();
             for (int i = 1; i < points.size(); i++) {
