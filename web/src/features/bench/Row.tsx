@@ -31,6 +31,8 @@ const WORDS: Record<BookCard['stage'], string> = {
   TEMPLATE: 'Template',
   THREAD: 'Thread',
   SEW: 'Sew',
+  COVER: 'Cover',
+  FINISH: 'Finish',
 };
 
 /** Books side by side on one line, to one scale. */
@@ -42,7 +44,7 @@ export function Row({ name, books, all, more, scale, acts, shelf, empty }: Props
         {books.map((book) => (
           <li key={book.id}>
             <Link
-              to={`/books/${book.id}/${book.finished ? 'sew' : book.stage.toLowerCase()}`}
+              to={`/books/${book.id}/${book.finished ? 'finish' : book.stage.toLowerCase()}`}
               className="row-book"
               aria-label={`${book.name}, open`}
             >
@@ -50,7 +52,7 @@ export function Row({ name, books, all, more, scale, acts, shelf, empty }: Props
             </Link>
             <div className="row-words">
               <h2>
-                <Link to={`/books/${book.id}/${book.finished ? 'sew' : book.stage.toLowerCase()}`}>{book.name}</Link>
+                <Link to={`/books/${book.id}/${book.finished ? 'finish' : book.stage.toLowerCase()}`}>{book.name}</Link>
               </h2>
               <p className="row-size">
                 <Measure of={book.size} />

@@ -12,6 +12,8 @@ import { NotPlanned } from './NotPlannedYet';
 import { Remarks } from './Remarks';
 import { STAGES, type StageWords } from './stages';
 import { StageLine } from './StageLine';
+import { CoverStage } from './stage/CoverStage';
+import { FinishStage } from './stage/FinishStage';
 import { GatherStage } from './stage/GatherStage';
 import { PaperStage } from './stage/PaperStage';
 import { PurposeStage } from './stage/PurposeStage';
@@ -29,6 +31,8 @@ const PLACES: Record<Stage, ComponentType> = {
   TEMPLATE: TemplateStage,
   THREAD: ThreadStage,
   SEW: SewStage,
+  COVER: CoverStage,
+  FINISH: FinishStage,
 };
 
 /** Stages that have nothing to show where the book has no holes, or its sewing cannot be planned yet. */

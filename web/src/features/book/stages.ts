@@ -20,6 +20,8 @@ export const STAGES: readonly StageWords[] = [
   { key: 'TEMPLATE', path: 'template', name: 'Template', settle: 'Holes are punched', settled: 'Holes are punched' },
   { key: 'THREAD', path: 'thread', name: 'Thread', settle: 'Thread is cut', settled: 'Thread is cut' },
   { key: 'SEW', path: 'sew', name: 'Sew', settle: 'It is sewn', settled: 'Sewn' },
+  { key: 'COVER', path: 'cover', name: 'Cover', settle: 'The cover is on', settled: 'The cover is on' },
+  { key: 'FINISH', path: 'finish', name: 'Finish', settle: 'It is finished', settled: 'Finished' },
 ];
 
 /** The stages whose figures and remarks belong to the one at hand: a template is punched where stations were settled. */
@@ -29,6 +31,8 @@ export function of(stage: Stage): readonly Stage[] {
       return ['TEMPLATE', 'STATIONS'];
     case 'SEW':
       return ['SEW', 'THREAD'];
+    case 'FINISH':
+      return ['FINISH', 'COVER'];
     default:
       return [stage];
   }

@@ -16,6 +16,7 @@ import itomichi.path.Face;
 import itomichi.spec.Binding;
 import itomichi.spec.BookPaper;
 import itomichi.spec.BookSpec;
+import itomichi.spec.CoverWish;
 import itomichi.spec.GatherWish;
 import itomichi.spec.HoleWish;
 import itomichi.spec.Papers;
@@ -46,6 +47,7 @@ final class SampleBook {
                 GatherWish.PLAIN,
                 HoleWish.of(new StationScheme.Margins(stations, Length.ofMm(10), Length.ofMm(10))),
                 new BookSpec.Cover(true, Length.ofMm(0.3), Length.ofMm(3)),
+                CoverWish.USUAL,
                 new BookSpec.Sewing(
                         new SewingThread("linen 30/3", Fibre.LINEN, new ThreadCount.Linen(30, 3)),
                         1,

@@ -1,11 +1,12 @@
 package itomichi.book;
 
+import itomichi.cover.CoverSize;
 import itomichi.finding.Figure;
 import itomichi.finding.Remark;
 import itomichi.finding.Stage;
 import itomichi.gathering.Gathered;
-import itomichi.measure.Length;
 import itomichi.measure.Phrase;
+import itomichi.plan.CoverPlan;
 import itomichi.plan.Holes;
 import itomichi.plan.PaperPlan;
 import itomichi.plan.SewingPlan;
@@ -56,11 +57,13 @@ public record BookPlan(WorkedBook worked, List<Figure> figures, List<Remark<Book
 
     /** The soft cover opened flat; nothing where there is none. */
     public Optional<CoverSize> coverSize() {
-        return worked.cover().map(soft -> new CoverSize(soft.width().length(), soft.height()));
+        return worked.covering().work().size();
     }
 
-    /** Size of a cover opened flat. */
-    public record CoverSize(Length width, Length height) {}
+    /** How the sewn block is covered. */
+    public CoverPlan covering() {
+        return worked.covering();
+    }
 
     /**
      * The thread of a book whose sewing can be planned.
@@ -107,7 +110,7 @@ public record BookPlan(WorkedBook worked, List<Figure> figures, List<Remark<Book
     /**
      * The next thing to do.
      *
-     * @param stage the first stage that is not done; SEW when only sewing is left or all is done
+     * @param stage the first stage that is not done; the last when all is done
      * @param finished whether every stage is done
      * @param words one sentence
      */

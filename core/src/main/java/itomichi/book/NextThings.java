@@ -1,11 +1,14 @@
 package itomichi.book;
 
+import itomichi.cover.CoverPiece;
+import itomichi.cover.CoverStep;
 import itomichi.cutting.CuttingPlan;
 import itomichi.finding.Stage;
 import itomichi.gathering.Gathered;
 import itomichi.measure.Fineness;
 import itomichi.measure.Phrase;
 import itomichi.path.SewingStep;
+import itomichi.plan.CoverPlan;
 import itomichi.plan.PaperPlan;
 import itomichi.plan.SewingPlan;
 import itomichi.plan.WorkedBook;
@@ -13,6 +16,7 @@ import itomichi.spec.BookSpec;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.Set;
 
 /** Says what to do next, from the stages that are done. */
 final class NextThings {
@@ -27,8 +31,7 @@ final class NextThings {
                 return new BookPlan.NextThing(stage, false, words(stage, worked));
             }
         }
-        return new BookPlan.NextThing(
-                Stage.SEW, true, Phrase.of("Sewn. Press it under a weight overnight, then put it on the shelf."));
+        return new BookPlan.NextThing(Stage.FINISH, true, Phrase.of("Finished. Put it on the shelf."));
     }
 
     private static Phrase words(Stage stage, WorkedBook worked) {
@@ -50,7 +53,32 @@ final class NextThings {
                                 "Sew it: {}",
                                 things(SewingStep.of(sewing.path()).size(), "move")))
                         .orElseGet(() -> unsewable(worked.spec()));
+            case COVER -> cover(worked.covering());
+            case FINISH -> finish(worked.covering(), worked.spec().covering().ticked());
         };
+    }
+
+    /** A soft cover is on already once it is sewn; the pieces of another are to be cut. */
+    private static Phrase cover(CoverPlan covering) {
+        if (covering.work().size().isPresent()) {
+            return Phrase.of("Measure the sewn block and look how it sits in its cover");
+        }
+        int pieces =
+                covering.work().pieces().stream().mapToInt(CoverPiece::count).sum();
+        return pieces == 0
+                ? Phrase.of("Measure the sewn block; it is left without a cover")
+                : Phrase.of(
+                        "Measure the sewn block, then cut the {} of its cover: {}",
+                        things(pieces, "piece"),
+                        covering.kind().name().toLowerCase(Locale.ROOT));
+    }
+
+    private static Phrase finish(CoverPlan covering, Set<String> ticked) {
+        return covering.work().steps().stream()
+                .filter(step -> step.part() == CoverStep.Part.FINISH && !ticked.contains(step.key()))
+                .findFirst()
+                .map(CoverStep::words)
+                .orElseGet(() -> Phrase.of("Look it over once more"));
     }
 
     private static Phrase unsewable(BookSpec spec) {

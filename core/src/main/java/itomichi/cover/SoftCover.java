@@ -15,14 +15,22 @@ import java.util.Optional;
  * @param pageWidth width of the leaf
  * @param pageHeight height of the leaf
  * @param creep how far the inner sheets stand out, nothing once the fore edge is trimmed
- * @param fold thickness of the folded signature that the cover goes round
+ * @param spine thickness that the cover goes round: the folded signature, or the width of its spine
  * @param square how far the cover stands out at head, tail and fore edge
+ * @param thickness of the cover itself
  * @param atHand height of a cover that is at hand; nothing where it is cut to the book
  */
 public record SoftCover(
-        Length pageWidth, Length pageHeight, Length creep, Length fold, Length square, Optional<Length> atHand) {
+        Length pageWidth,
+        Length pageHeight,
+        Length creep,
+        Length spine,
+        Length square,
+        Length thickness,
+        Optional<Length> atHand) {
 
     private static final Formula WIDTH = Formula.of("2 × (W + c + q) + f");
+    private static final Formula FRONT = Formula.of("W + c + q");
     private static final Formula HEIGHT = Formula.of("H + 2 × q");
     private static final Quantity SIZE = Quantity.of(Length.ZERO, Fineness.CUT);
 
@@ -32,7 +40,7 @@ public record SoftCover(
                 .with("W", "width of the leaf", Quantity.of(pageWidth, Fineness.CUT))
                 .with("c", "creep left standing", Quantity.of(creep, Fineness.BUNDLE))
                 .with("q", "square", Quantity.of(square, Fineness.CUT))
-                .with("f", "thickness it goes round", Quantity.of(fold, Fineness.BUNDLE))
+                .with("f", "thickness it goes round", Quantity.of(spine, Fineness.BUNDLE))
                 .from(Source.GEOMETRY)
                 .note(
                         atHand.isPresent()
@@ -43,6 +51,15 @@ public record SoftCover(
                                         square.at(Fineness.CUT),
                                         height().at(Fineness.CUT)))
                 .note(Phrase.of("Measure the sewn block before cutting; the cover\u2019s grain runs with the fold."))
+                .gives(SIZE);
+    }
+
+    /** Width of front or back, from the spine to the edge. */
+    public Working front() {
+        return Working.by(FRONT)
+                .with("W", "width of the leaf", Quantity.of(pageWidth, Fineness.CUT))
+                .with("c", "creep left standing", Quantity.of(creep, Fineness.BUNDLE))
+                .with("q", "square", Quantity.of(square, Fineness.CUT))
                 .gives(SIZE);
     }
 

@@ -1,9 +1,9 @@
 /**
- * Sizes of covers, worked out from the sewn block.
+ * Covers: what is cut for each kind, how it is drawn, in which order it is made.
  *
- * <p>Read {@link itomichi.cover.SoftCover} first.
+ * <p>Read {@link itomichi.cover.CoverKind} first, then {@link itomichi.cover.FlatCase}.
  *
- * <p>Uses measure, finding.
+ * <p>Uses measure, finding, gathering, structure.
  */
 @NullMarked
 package itomichi.cover;

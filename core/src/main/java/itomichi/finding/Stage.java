@@ -8,5 +8,7 @@ public enum Stage {
     STATIONS,
     TEMPLATE,
     THREAD,
-    SEW
+    SEW,
+    COVER,
+    FINISH
 }

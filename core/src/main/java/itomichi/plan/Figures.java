@@ -1,6 +1,5 @@
 package itomichi.plan;
 
-import itomichi.cover.SoftCover;
 import itomichi.cutting.CuttingPlan;
 import itomichi.finding.Figure;
 import itomichi.finding.Formula;
@@ -58,14 +57,15 @@ public final class Figures {
                 .ifPresent(thread -> figures.add(
                         "thread", worked.sewing().isPresent() ? "Thread to cut" : "Thread, by rule", thread));
         figures.at(Stage.GATHER);
-        worked.cover().ifPresent(figures::addCover);
         worked.gathered()
                 .folded()
-                .filter(folded -> worked.cover().isPresent()
+                .filter(folded -> worked.covering().base().soft().isPresent()
                         && worked.spec().cover().spine().isEmpty())
                 .flatMap(folded -> CoverRows.toLooseStack(worked.spec(), folded.block()))
                 .ifPresent(spine -> figures.add("cover-spine", "Spine of the cover", spine));
         figures.at(Stage.SEW).add("time", "At the bench", worked.time());
+        figures.at(Stage.COVER);
+        worked.covering().work().figures().forEach(figures::add);
         figures.figures.sort(Comparator.comparing(Figure::stage));
         return figures.figures;
     }
@@ -269,16 +269,5 @@ public final class Figures {
                 .between(thread.with(rule.lowHeights() * heightMm), thread.with(rule.highHeights() * heightMm))
                 .note(Phrase.of("Rule of thumb: {}.", rule.words()))
                 .gives(thread));
-    }
-
-    private void addCover(SoftCover cover) {
-        add(Figure.shownAs(
-                "cover",
-                "Soft cover, flat",
-                cover.width(),
-                Phrase.of(
-                        "{} × {}",
-                        Length.ofMm(cover.width().result().number()).at(Fineness.CUT),
-                        cover.height().at(Fineness.CUT))));
     }
 }

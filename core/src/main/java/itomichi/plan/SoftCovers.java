@@ -34,6 +34,7 @@ final class SoftCovers {
                 spec.leaf().trimmed() ? Length.ZERO : thickest.creep().length(),
                 one ? fold : spine,
                 spec.cover().square(),
+                spec.cover().thickness(),
                 spec.cover().height());
     }
 }

@@ -1,6 +1,5 @@
 package itomichi.plan;
 
-import itomichi.cover.SoftCover;
 import itomichi.finding.Working;
 import itomichi.gathering.Gathered;
 import itomichi.measure.Length;
@@ -20,7 +19,7 @@ import java.util.Optional;
  * @param order the thread's way through them
  * @param holes the holes with their widths and what makes them; nothing where the book has none
  * @param sewing the thread with its lengths; nothing where it cannot be sewn as it is
- * @param cover its soft cover opened flat; nothing where there is none
+ * @param covering how the sewn block is covered
  */
 public record WorkedBook(
         BookSpec spec,
@@ -31,7 +30,7 @@ public record WorkedBook(
         ThreadOrder order,
         Optional<Holes> holes,
         Optional<SewingPlan> sewing,
-        Optional<SoftCover> cover) {
+        CoverPlan covering) {
 
     public WorkedBook {
         papers = List.copyOf(papers);
@@ -54,7 +53,7 @@ public record WorkedBook(
                 order,
                 holes,
                 holes.flatMap(made -> order.found().map(found -> SewingPlan.of(spec, gathered, made, strand, found))),
-                SoftCovers.of(spec, gathered, holes));
+                CoverPlan.of(spec, gathered, SoftCovers.of(spec, gathered, holes)));
     }
 
     /** Time at the bench. What is folded is counted: endpaper sections too, but never a single sheet. */

@@ -68,6 +68,7 @@ public final class Remarks {
         said.put(
                 Stage.THREAD,
                 worked.sewing().map(sewing -> ThreadRemarks.of(spec, sewing)).orElse(List.of()));
+        said.put(Stage.COVER, CoverRemarks.of(spec, worked.covering()));
         return said;
     }
 

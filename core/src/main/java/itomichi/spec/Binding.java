@@ -41,6 +41,7 @@ public final class Binding {
                 gathering(spec, to),
                 HoleWish.of(to.startStations()),
                 spec.cover(),
+                CoverWish.USUAL,
                 spec.thread().withStrands(1),
                 spec.stitch().withVariant(Stitching.USUAL),
                 done);

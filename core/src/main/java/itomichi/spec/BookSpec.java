@@ -32,6 +32,7 @@ import java.util.Set;
  * @param gathering how its sheets are gathered
  * @param holes where the holes go
  * @param cover the soft cover sewn on with it, if any
+ * @param covering how the sewn block is covered
  * @param thread what it is sewn with, and how
  * @param stitch how it is sewn, where there is a choice
  * @param done stages that the binder has said are done
@@ -47,6 +48,7 @@ public record BookSpec(
         GatherWish gathering,
         HoleWish holes,
         Cover cover,
+        CoverWish covering,
         Sewing thread,
         StitchWish stitch,
         Set<Stage> done)
@@ -65,6 +67,7 @@ public record BookSpec(
         HoleLimits.check(holes, title.unit());
         SewingLimits.check(stitch, title.unit());
         BookLimits.check(cover, title.unit());
+        CoverLimits.check(covering, title.unit());
     }
 
     /** The paper that is taken where nothing else is said. */

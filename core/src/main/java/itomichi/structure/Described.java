@@ -4,6 +4,7 @@ import itomichi.gathering.Form;
 import java.util.Collections;
 import java.util.EnumMap;
 import java.util.Map;
+import java.util.Set;
 
 /** What is said of a structure in words and a few numbers; each structure's file says it of itself. */
 abstract class Described implements Structure {
@@ -66,8 +67,8 @@ abstract class Described implements Structure {
     }
 
     @Override
-    public final boolean inSoftCover() {
-        return description.softCovered();
+    public final Set<Covering> coverings() {
+        return description.coverings();
     }
 
     @Override

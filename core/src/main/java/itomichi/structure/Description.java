@@ -1,6 +1,7 @@
 package itomichi.structure;
 
 import itomichi.gathering.Form;
+import java.util.Set;
 
 /** What a structure says of itself in a few words and numbers, said one after the other. */
 final class Description {
@@ -13,7 +14,7 @@ final class Description {
     private int inNumber;
     private int usualStations;
     private Holing holing = Holing.none();
-    private boolean inSoftCover;
+    private Set<Covering> coverings = Set.of();
     private boolean mayBeRounded;
 
     private Description(String key, String name) {
@@ -52,8 +53,9 @@ final class Description {
         return this;
     }
 
-    Description inSoftCover() {
-        inSoftCover = true;
+    /** How a cover comes on to it. */
+    Description covered(Covering... how) {
+        coverings = Set.of(how);
         return this;
     }
 
@@ -90,7 +92,7 @@ final class Description {
         return holing;
     }
 
-    boolean softCovered() {
-        return inSoftCover;
+    Set<Covering> coverings() {
+        return coverings;
     }
 }

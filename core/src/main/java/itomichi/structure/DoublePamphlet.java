@@ -16,7 +16,7 @@ final class DoublePamphlet extends Described {
                 .skill(Skill.SOME_PRACTICE)
                 .inNumber(1)
                 .holes(5, Holing.stations(2))
-                .inSoftCover());
+                .covered(Covering.PLEAT));
         judge(Need.WRITE, 1, "two short notebooks in one");
         judge(Need.WET_MEDIA, -1, "the pleat holds both folds tight");
         judge(Need.PASTE_IN, -2, "no room at the spine");

@@ -15,6 +15,7 @@ final class FrenchLink extends Described {
                 .form(Form.from(3))
                 .skill(Skill.SOME_PRACTICE)
                 .mayBeRounded()
+                .covered(Covering.CASE)
                 .inNumber(-1)
                 .holes(6, Holing.pairs()));
         judge(Need.WRITE, 1, "opens well once the case is broken in");

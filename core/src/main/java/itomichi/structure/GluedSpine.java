@@ -12,6 +12,7 @@ final class GluedSpine extends Described {
                 .form(Form.LOOSE)
                 .skill(Skill.FIRST_BOOK)
                 .inNumber(2)
+                .covered(Covering.CASE)
                 .holes(0, Holing.none()));
         judge(Need.WRITE, -2, "leaves come out as it ages");
         judge(Need.WET_MEDIA, -3, "glue lets go of wet paper");

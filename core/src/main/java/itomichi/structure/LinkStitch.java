@@ -22,6 +22,7 @@ final class LinkStitch extends Described implements Stitching {
                 .form(Form.from(2))
                 .skill(Skill.SOME_PRACTICE)
                 .inNumber(-1)
+                .covered(Covering.CASE, Covering.BOARDS)
                 .holes(5, Holing.links()));
         judge(Need.WRITE, 2, "every spread opens to the fold");
         judge(Need.WET_MEDIA, 2, "takes heavy paper in thin signatures");

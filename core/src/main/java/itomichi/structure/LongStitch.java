@@ -24,7 +24,7 @@ final class LongStitch extends Described implements Stitching {
                 .skill(Skill.SOME_PRACTICE)
                 .inNumber(0)
                 .holes(4, Holing.stations(2).rowsFor(Holing.RowsFor.EACH_SIGNATURE))
-                .inSoftCover());
+                .covered(Covering.THROUGH_SPINE));
         judge(Need.WRITE, 2, "no glue, opens freely");
         judge(Need.WET_MEDIA, 2, "room between the signatures lets sheets swell");
         judge(Need.PASTE_IN, 3, "rows set apart leave room for what is pasted in");

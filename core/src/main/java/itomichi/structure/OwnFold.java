@@ -16,7 +16,7 @@ final class OwnFold extends Described {
                 .skill(Skill.SOME_PRACTICE)
                 .inNumber(0)
                 .holes(5, Holing.stations(2).rowsFor(Holing.RowsFor.EACH_SIGNATURE))
-                .inSoftCover());
+                .covered(Covering.THROUGH_SPINE));
         judge(Need.WRITE, 1, "each fold opens like a pamphlet");
         judge(Need.WET_MEDIA, -1, "wet sheets cockle in a fold");
         judge(Need.PASTE_IN, -1, "little room at the spine");

@@ -15,6 +15,7 @@ final class OwnSide extends Described {
                 .form(Form.LOOSE)
                 .skill(Skill.MUCH_PRACTICE)
                 .inNumber(-1)
+                .covered(Covering.SIDE)
                 .holes(5, Holing.side()));
         judge(Need.WRITE, -1, "the spine margin swallows what is written near it");
         judge(Need.WET_MEDIA, -1, "held fast at the side, wet sheets buckle");

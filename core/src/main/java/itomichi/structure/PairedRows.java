@@ -20,7 +20,7 @@ final class PairedRows extends Described implements Stitching {
                 .skill(Skill.MUCH_PRACTICE)
                 .inNumber(-1)
                 .holes(6, Holing.linksAndLong().rowsFor(Holing.RowsFor.EACH_PAIR))
-                .inSoftCover());
+                .covered(Covering.THROUGH_SPINE));
         judge(Need.WRITE, 2, "no glue, opens freely");
         judge(Need.WET_MEDIA, 1, "thin signatures leave room to swell");
         judge(Need.PASTE_IN, 1, "a limp cover gives a little");

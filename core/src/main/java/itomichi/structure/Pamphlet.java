@@ -18,7 +18,7 @@ final class Pamphlet extends Described {
                 .skill(Skill.FIRST_BOOK)
                 .inNumber(2)
                 .holes(5, Holing.stations(2))
-                .inSoftCover());
+                .covered(Covering.ONE_FOLD));
         judge(Need.WRITE, 1, "one fold to write across, flat enough at its middle");
         judge(Need.WET_MEDIA, -1, "wet sheets cockle, and one fold cannot take up the swelling");
         judge(Need.PASTE_IN, -2, "one fold has no room at the spine for what is pasted in");

@@ -16,7 +16,7 @@ final class SeveralPamphlets extends Described {
                 .skill(Skill.FIRST_BOOK)
                 .inNumber(1)
                 .holes(5, Holing.stations(2).rowsFor(Holing.RowsFor.EACH_BY_ITSELF))
-                .inSoftCover());
+                .covered(Covering.THROUGH_SPINE));
         judge(Need.WRITE, 2, "each signature opens like a pamphlet of its own");
         judge(Need.WET_MEDIA, 1, "few sheets in a fold leave room to swell");
         judge(Need.PASTE_IN, 1, "rows set wider apart make room at the spine");

@@ -55,7 +55,8 @@ final class StabBinding extends Described implements Stitching {
 
     private static Description looking(String key, String name, String look) {
         return Description.of(key, name)
-                .purpose("Single sheets sewn through the side; " + look + ". Does not lie flat; lasts.");
+                .purpose("Single sheets sewn through the side; " + look + ". Does not lie flat; lasts.")
+                .covered(Covering.SIDE);
     }
 
     static StabBinding plain() {

@@ -8,6 +8,7 @@ import itomichi.station.StationScheme;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 
 /** A way of binding: how its sheets lie, what it is good for, how much thread it takes by rule of thumb, and how it is sewn. */
 public interface Structure {
@@ -42,8 +43,13 @@ public interface Structure {
     /** Whether its back may be rounded before it is cased. */
     boolean mayBeRounded();
 
+    /** How a cover may come on to it. */
+    Set<Covering> coverings();
+
     /** Whether it is usually sewn into a soft cover. */
-    boolean inSoftCover();
+    default boolean inSoftCover() {
+        return coverings().stream().anyMatch(Covering::soft);
+    }
 
     /** The rule of thumb for its thread, sewn in that way. */
     ThumbRule threadRule(int stations, int signatures, String variant);

@@ -15,6 +15,7 @@ final class Tapes extends Described {
                 .form(Form.from(3))
                 .skill(Skill.SOME_PRACTICE)
                 .mayBeRounded()
+                .covered(Covering.CASE)
                 .inNumber(-1)
                 .holes(8, Holing.pairs()));
         judge(Need.WRITE, 2, "made for everyday use");

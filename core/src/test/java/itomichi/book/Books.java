@@ -18,6 +18,7 @@ import itomichi.path.Face;
 import itomichi.spec.Binding;
 import itomichi.spec.BookPaper;
 import itomichi.spec.BookSpec;
+import itomichi.spec.CoverWish;
 import itomichi.spec.GatherWish;
 import itomichi.spec.HoleWish;
 import itomichi.spec.Papers;
@@ -45,6 +46,7 @@ public final class Books {
                 GatherWish.PLAIN,
                 HoleWish.of(margins(5, 20)),
                 new BookSpec.Cover(true, Length.ofMm(0.3), Length.ofMm(3)),
+                CoverWish.USUAL,
                 sewing(1, 75, 1.1),
                 StitchWish.USUAL,
                 Set.of());

@@ -61,6 +61,7 @@ public class CoverAndTimeTest {
                 Length.ofMm(creepMm),
                 Length.ofMm(foldMm),
                 Length.ofMm(3),
+                Length.ofMm(0.3),
                 java.util.Optional.empty());
     }
 }

@@ -18,6 +18,7 @@ import itomichi.path.Face;
 import itomichi.spec.Binding;
 import itomichi.spec.BookPaper;
 import itomichi.spec.BookSpec;
+import itomichi.spec.CoverWish;
 import itomichi.spec.GatherWish;
 import itomichi.spec.HoleWish;
 import itomichi.spec.Papers;
@@ -54,6 +55,7 @@ public final class SamplePlans {
                 GatherWish.PLAIN,
                 HoleWish.of(stations),
                 new BookSpec.Cover(false, Length.ofMm(0.3), Length.ofMm(3)),
+                CoverWish.USUAL,
                 new BookSpec.Sewing(
                         new SewingThread("linen 30/3", Fibre.LINEN, new ThreadCount.Linen(30, 3)),
                         1,

@@ -1,6 +1,7 @@
 package itomichi.documents.sheets;
 
 import itomichi.book.BookPlan;
+import itomichi.cover.CoverSize;
 import itomichi.documents.drawing.Pen;
 import itomichi.measure.Fineness;
 import itomichi.measure.Length;
@@ -57,9 +58,10 @@ final class CoverPieces {
 
     /** The whole cover opened flat. */
     Piece cover() {
-        BookPlan.CoverSize size = plan.coverSize().orElseThrow();
+        CoverSize size = plan.coverSize().orElseThrow();
         double width = size.width().mm();
-        double left = (width - cover.width().mm()) / 2;
+        double fromOutside = size.spineLeft().mm();
+        double left = inside ? width - fromOutside - cover.width().mm() : fromOutside;
         Marks marks = new Marks().outline(width, heightMm);
         holes(marks, left);
         sides(marks, left - 4, left + cover.width().mm() + 6.5);

@@ -7,6 +7,7 @@ import static org.testng.Assert.expectThrows;
 
 import itomichi.book.BookPlan;
 import itomichi.book.Planner;
+import itomichi.cover.CoverSize;
 import itomichi.documents.SamplePlans;
 import itomichi.documents.SampleSheets;
 import itomichi.documents.drawing.Drawing;
@@ -140,7 +141,7 @@ public class TemplateSheetTest {
     @Test
     public void theCoverIsAsLargeAsThePlanSays() {
         Piece cover = piece(FELT, TemplateKind.COVER, false);
-        BookPlan.CoverSize size = FELT.coverSize().orElseThrow();
+        CoverSize size = FELT.coverSize().orElseThrow();
         assertEquals(
                 at(cover.widthMm(), cover.heightMm()),
                 at(size.width().mm(), size.height().mm()));

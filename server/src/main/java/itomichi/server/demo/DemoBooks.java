@@ -63,6 +63,7 @@ final class DemoBooks {
                 StartingBook.USUAL_ROWS,
                 StartingBook.USUAL_SIDE,
                 new Cover(true, 0.25, 0, null, null, null, CoverStuff.CARD, null),
+                StartingBook.USUAL_COVERING,
                 new Thread("Linen 30/3", Fibre.LINEN, LINEN_30_3, 1, 60, 3, 1.0, Face.INSIDE, 2, null),
                 StartingBook.USUAL_STITCH,
                 before(Stage.SEW));
@@ -85,6 +86,7 @@ final class DemoBooks {
                 StartingBook.USUAL_ROWS,
                 StartingBook.USUAL_SIDE,
                 new Cover(true, 0.3, 3.175, null, null, null, CoverStuff.CARD, null),
+                StartingBook.USUAL_COVERING,
                 new Thread(
                         "Madder cotton",
                         Fibre.COTTON,
@@ -117,6 +119,7 @@ final class DemoBooks {
                 StartingBook.USUAL_ROWS,
                 StartingBook.USUAL_SIDE,
                 new Cover(true, 0.35, 3, null, null, null, CoverStuff.CARD, null),
+                StartingBook.USUAL_COVERING,
                 new Thread(
                         "Waxed linen 18/3",
                         Fibre.LINEN,
@@ -149,6 +152,7 @@ final class DemoBooks {
                 StartingBook.USUAL_ROWS,
                 StartingBook.USUAL_SIDE,
                 new Cover(true, 0.3, 2, null, null, null, CoverStuff.CARD, null),
+                StartingBook.USUAL_COVERING,
                 new Thread("Linen 30/3", Fibre.LINEN, LINEN_30_3, 1, 75, 3, 1.1, Face.INSIDE, 2, null),
                 StartingBook.USUAL_STITCH,
                 List.of(Stage.values()));

@@ -242,6 +242,7 @@ final class DemoWorkshop {
                 start.rows(),
                 start.side(),
                 start.cover(),
+                start.covering(),
                 thread,
                 start.stitch(),
                 List.of());

@@ -19,13 +19,14 @@ import itomichi.station.StationScheme;
 import itomichi.structure.Hands;
 import itomichi.structure.Need;
 import java.util.List;
+import java.util.Map;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 
 /**
  * A book as it travels and is kept. Lengths are in mm, weights in g/m2, whatever unit they are shown in.
  *
- * <p>The file format of the same shape is described by {@code schema/book-5.json}.
+ * <p>The file format of the same shape is described by {@code schema/book-6.json}.
  */
 public record BookDocument(
         String name,
@@ -43,6 +44,7 @@ public record BookDocument(
         Rows rows,
         Side side,
         Cover cover,
+        Covering covering,
         Thread thread,
         Stitch stitch,
         List<Stage> done) {
@@ -184,6 +186,25 @@ public record BookDocument(
             CoverStuff stuff,
             @Nullable Double looseMm) {}
 
+    /**
+     * How the sewn block is covered; {@code kind} is left out where the usual cover is taken. {@code numbers} are lengths in mm and shares in
+     * percent, {@code schools} the ways chosen, {@code ticked} the steps that are done.
+     */
+    public record Covering(
+            @Nullable String kind,
+            Map<String, Double> numbers,
+            Map<String, String> schools,
+            Measured block,
+            List<String> ticked) {}
+
+    /** What was measured on the sewn block; left out where the plan stands in for it. */
+    public record Measured(
+            @Nullable Double heightMm,
+            @Nullable Double widthMm,
+            @Nullable Double spineMm,
+            @Nullable Double foreEdgeMm,
+            @Nullable Double boardMm) {}
+
     /** How a thread's fineness is told. */
     public enum CountSystem {
         TEX,
@@ -242,25 +263,30 @@ public record BookDocument(
 
     /** The same book sewn so. */
     public BookDocument withStitch(Stitch other) {
-        return with(name, gathering, other, done);
+        return with(name, gathering, covering, other, done);
+    }
+
+    /** The same book covered so. */
+    public BookDocument withCovering(Covering other) {
+        return with(name, gathering, other, stitch, done);
     }
 
     /** The same book under another name. */
     public BookDocument withName(String other) {
-        return with(other, gathering, stitch, done);
+        return with(other, gathering, covering, stitch, done);
     }
 
     /** The same book gathered so. */
     public BookDocument withGathering(Gathering other) {
-        return with(name, other, stitch, done);
+        return with(name, other, covering, stitch, done);
     }
 
     /** The same book with these stages done. */
     public BookDocument withDone(List<Stage> stages) {
-        return with(name, gathering, stitch, stages);
+        return with(name, gathering, covering, stitch, stages);
     }
 
-    private BookDocument with(String name, Gathering gathering, Stitch stitch, List<Stage> done) {
+    private BookDocument with(String name, Gathering gathering, Covering covering, Stitch stitch, List<Stage> done) {
         return new BookDocument(
                 name,
                 purpose,
@@ -277,6 +303,7 @@ public record BookDocument(
                 rows,
                 side,
                 cover,
+                covering,
                 thread,
                 stitch,
                 done);

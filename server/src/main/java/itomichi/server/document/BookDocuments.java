@@ -40,6 +40,7 @@ public final class BookDocuments {
                 GatheringDocuments.gathering(given("gathering", document.gathering())),
                 HoleDocuments.holes(document),
                 cover(given("cover", document.cover())),
+                CoverDocuments.covering(given("covering", document.covering())),
                 sewing(given("thread", document.thread())),
                 StitchDocuments.stitch(given("stitch", document.stitch())),
                 Set.copyOf(whole("done", given("done", document.done()))));
@@ -126,6 +127,7 @@ public final class BookDocuments {
                 HoleDocuments.rows(before.rows(), spec.holes().rows()),
                 HoleDocuments.side(before.side(), spec.holes().side()),
                 cover(spec.cover()),
+                CoverDocuments.document(spec.covering()),
                 thread(before.thread(), spec.thread()),
                 StitchDocuments.document(spec.stitch()),
                 List.copyOf(new TreeSet<>(spec.done())));

@@ -1,14 +1,14 @@
 package itomichi.server.document;
 
 /**
- * A book in a file; described by {@code schema/book-5.json}.
+ * A book in a file; described by {@code schema/book-6.json}.
  *
  * @param format always {@code itomichi-book}
- * @param version of the format, 5
+ * @param version of the format, 6
  * @param book the book
  */
 public record BookFile(String format, int version, BookDocument book) {
 
     public static final String FORMAT = "itomichi-book";
-    public static final int VERSION = 5;
+    public static final int VERSION = 6;
 }

@@ -12,6 +12,7 @@ import itomichi.material.Grain;
 import itomichi.material.ThreadPractice;
 import itomichi.measure.Unit;
 import itomichi.path.Face;
+import itomichi.spec.CoverWish;
 import itomichi.spec.HoleWish;
 import itomichi.spec.StitchWish;
 import itomichi.station.Level;
@@ -47,6 +48,9 @@ public final class StartingBook {
 
     /** The usual way of sewing, one thread. */
     public static final BookDocument.Stitch USUAL_STITCH = StitchDocuments.document(StitchWish.USUAL);
+
+    /** The usual cover, nothing measured. */
+    public static final BookDocument.Covering USUAL_COVERING = CoverDocuments.document(CoverWish.USUAL);
 
     private StartingBook() {}
 
@@ -87,6 +91,7 @@ public final class StartingBook {
                 USUAL_ROWS,
                 USUAL_SIDE,
                 new BookDocument.Cover(true, 0.3, 3, null, null, null, CoverStuff.CARD, null),
+                USUAL_COVERING,
                 new BookDocument.Thread(
                         "Linen 30/3",
                         Fibre.LINEN,

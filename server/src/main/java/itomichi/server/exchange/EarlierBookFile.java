@@ -1,12 +1,14 @@
 package itomichi.server.exchange;
 
 import itomichi.cover.CoverStuff;
+import itomichi.finding.Stage;
 import itomichi.gathering.Back;
 import itomichi.gathering.Extent;
 import itomichi.server.document.BookDocument;
 import itomichi.server.document.BookFile;
 import itomichi.server.document.StartingBook;
 import tools.jackson.databind.json.JsonMapper;
+import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.ObjectNode;
 
 /** Says what an earlier book file says in the words of the newest version. */
@@ -29,6 +31,9 @@ final class EarlierBookFile {
         if (version < 5) {
             toFifth(book);
         }
+        if (version < 6) {
+            toSixth(book, json);
+        }
         file.put("version", BookFile.VERSION);
     }
 
@@ -41,6 +46,15 @@ final class EarlierBookFile {
         ((ObjectNode) book.get("cover")).put("stuff", CoverStuff.CARD.name());
         if (twoOn && book.get("structure").asString("").equals("tapes")) {
             ((ObjectNode) book.get("stitch")).put("variant", "two-on");
+        }
+    }
+
+    /** The road ended with the last knot: what was sewn was done. */
+    private static void toSixth(ObjectNode book, JsonMapper json) {
+        book.set("covering", json.valueToTree(StartingBook.USUAL_COVERING));
+        ArrayNode done = (ArrayNode) book.get("done");
+        if (done.valueStream().anyMatch(stage -> stage.asString("").equals(Stage.SEW.name()))) {
+            done.add(Stage.COVER.name()).add(Stage.FINISH.name());
         }
     }
 

@@ -17,6 +17,7 @@ import org.springframework.http.HttpStatus;
  * A plan for the screen: figures, remarks, and the geometry that drawings are made from, in mm.
  *
  * @param measures what the measures of the document read as, by their names, for instance {@code leaf.widthMm}
+ * @param covering how the sewn block is covered
  * @param holes where the holes are; left out where the book has none
  * @param sewing the thread; left out where it cannot be sewn as it is
  */
@@ -31,6 +32,7 @@ public record PlanView(
         BlockView block,
         List<PaperView> papers,
         @Nullable CoverView cover,
+        CoveringView covering,
         @Nullable HolesView holes,
         @Nullable SewingView sewing,
         Map<String, InUnits> measures,

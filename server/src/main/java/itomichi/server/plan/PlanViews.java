@@ -67,6 +67,7 @@ public final class PlanViews {
                                 size.height().mm(),
                                 spec.cover().thickness().mm()))
                         .orElse(null),
+                CoverViews.of(plan),
                 plan.holes().map(holes -> HoleViews.of(plan, holes)).orElse(null),
                 plan.sewing().map(sewing -> sewing(plan, sewing)).orElse(null),
                 Measures.of(spec),

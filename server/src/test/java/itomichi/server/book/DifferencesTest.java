@@ -77,6 +77,7 @@ public class DifferencesTest {
                 BOOK.rows(),
                 BOOK.side(),
                 BOOK.cover(),
+                BOOK.covering(),
                 thread,
                 BOOK.stitch(),
                 done);

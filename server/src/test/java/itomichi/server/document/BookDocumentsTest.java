@@ -49,6 +49,7 @@ public class BookDocumentsTest {
                 START.rows(),
                 START.side(),
                 START.cover(),
+                START.covering(),
                 START.thread(),
                 START.stitch(),
                 START.done());

@@ -158,6 +158,7 @@ public class HoleDocumentsTest {
                 START.rows(),
                 START.side(),
                 START.cover(),
+                START.covering(),
                 START.thread(),
                 START.stitch(),
                 START.done());

@@ -1,0 +1,37 @@
+package itomichi.cover;
+
+import java.util.List;
+
+/** No cover: the block as it was sewn. */
+final class Bare implements CoverKind {
+
+    @Override
+    public String key() {
+        return "bare";
+    }
+
+    @Override
+    public String name() {
+        return "Left as it is sewn";
+    }
+
+    @Override
+    public String purpose() {
+        return "No cover: the first and last leaf are its outside.";
+    }
+
+    @Override
+    public boolean fits(CoverBase base) {
+        return base.soft().isEmpty();
+    }
+
+    @Override
+    public List<Setting> settings() {
+        return List.of();
+    }
+
+    @Override
+    public CoverWork work(CoverBase base, CoverChoices choices) {
+        return CoverWork.NOTHING;
+    }
+}

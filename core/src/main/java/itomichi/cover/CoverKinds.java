@@ -1,0 +1,46 @@
+package itomichi.cover;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.Stream;
+
+/** The kinds of cover there are. A new one is added here and in its own file. */
+public final class CoverKinds {
+
+    /** Left as it is sewn; fits every block. */
+    static final CoverKind BARE = new Bare();
+
+    private static final List<CoverKind> ALL =
+            List.of(new SoftSewn(), new SoftWrapped(), new FlatCase(), new RoundCase(), BARE);
+
+    private CoverKinds() {}
+
+    /** All of them, in the order in which they are offered. */
+    public static List<CoverKind> all() {
+        return ALL;
+    }
+
+    /** Those that fit a block, the usual one first; at least one. */
+    public static List<CoverKind> fitting(CoverBase base) {
+        return ALL.stream().filter(kind -> kind.fits(base)).toList();
+    }
+
+    /** The kind of that key where it fits, else the usual one. */
+    public static CoverKind chosen(String key, CoverBase base) {
+        List<CoverKind> fitting = fitting(base);
+        return fitting.stream()
+                .filter(kind -> kind.key().equals(key))
+                .findFirst()
+                .orElseGet(() -> fitting.get(0));
+    }
+
+    /** The kind kept under that key. */
+    public static Optional<CoverKind> keyed(String key) {
+        return ALL.stream().filter(kind -> kind.key().equals(key)).findFirst();
+    }
+
+    /** Every setting of every kind; those of one key are the same. */
+    public static Stream<Setting> settings() {
+        return ALL.stream().flatMap(kind -> kind.settings().stream());
+    }
+}

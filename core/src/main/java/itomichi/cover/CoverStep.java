@@ -1,0 +1,36 @@
+package itomichi.cover;
+
+import itomichi.measure.Phrase;
+
+/**
+ * A step of the work.
+ *
+ * @param key a name that does not change, kept with the book once it is ticked
+ * @param part when it is done
+ * @param words what is done
+ * @param lies how long the work then lies; empty where it does not
+ */
+public record CoverStep(String key, Part part, Phrase words, String lies) {
+
+    /** When a step is done. */
+    public enum Part {
+        /** Before any glue: everything laid together once. */
+        DRY,
+        MAKE,
+        /** Drying, pressing and the last look. */
+        FINISH
+    }
+
+    static CoverStep of(String key, Part part, Phrase words) {
+        return new CoverStep(key, part, words, "");
+    }
+
+    static CoverStep of(String key, Part part, String words) {
+        return of(key, part, Phrase.of(words));
+    }
+
+    /** The same, and the work then lies. */
+    CoverStep waits(String how) {
+        return new CoverStep(key, part, words, how);
+    }
+}

@@ -1,0 +1,83 @@
+package itomichi.cover;
+
+import itomichi.cover.Outline.Role;
+import itomichi.cover.Setting.Option;
+import itomichi.cover.Setting.School;
+import itomichi.finding.Formula;
+import itomichi.finding.Quantity;
+import itomichi.finding.Source;
+import itomichi.finding.Working;
+import itomichi.gathering.Back;
+import itomichi.measure.Fineness;
+import itomichi.measure.Length;
+import itomichi.structure.Covering;
+import java.util.List;
+import java.util.Optional;
+
+/** A case with a stiff spine piece over a flat back. */
+final class FlatCase implements CoverKind {
+
+    static final Option AS_SEWN = new Option("SEWN", "as wide as the spine");
+    static final Option OVER_BOARDS = new Option("BOARDS", "over both boards");
+    static final School SPINE = new School("case-spine", "The spine piece", List.of(AS_SEWN, OVER_BOARDS));
+
+    private static final Formula SEWN = Formula.of("T");
+    private static final Formula BOARDS = Formula.of("T + 2 × b");
+
+    @Override
+    public String key() {
+        return "case-flat";
+    }
+
+    @Override
+    public String name() {
+        return "Case, flat back";
+    }
+
+    @Override
+    public String purpose() {
+        return "Boards and cloth made apart, the block glued in by its endpapers. For use every day.";
+    }
+
+    @Override
+    public boolean fits(CoverBase base) {
+        return base.takes(Covering.CASE) && base.back() == Back.FLAT;
+    }
+
+    @Override
+    public List<Setting> settings() {
+        return CaseParts.settings(SPINE);
+    }
+
+    @Override
+    public boolean counts(Setting setting, CoverBase base, CoverChoices choices) {
+        return CaseParts.counts(setting, base, choices);
+    }
+
+    @Override
+    public CoverWork work(CoverBase base, CoverChoices choices) {
+        boolean overBoards = choices.is(SPINE, OVER_BOARDS);
+        Working spine = spine(base.block(), overBoards);
+        CaseParts parts = new CaseParts(base, choices, spine, overBoards ? 2 : 1);
+        double board = base.block().board().length().mm();
+        double from = overBoards ? -board : 0;
+        Outline behind = Outline.rectangle(
+                Role.BOARD, "spine piece", -board, from, board, spine.length().mm());
+        return new CoverWork(
+                parts.pieces(PieceStuff.BOARD),
+                parts.figures(),
+                parts.looks(parts.fromHead(behind, board)),
+                parts.steps("Crease both joints with a bone before the glue is dry."),
+                parts.faults(),
+                Optional.empty());
+    }
+
+    private static Working spine(SewnBlock block, boolean overBoards) {
+        Working.Builder working = Working.by(overBoards ? BOARDS : SEWN)
+                .with("T", block.spine().meaning(), block.spine().at(Fineness.BUNDLE));
+        if (overBoards) {
+            working.with("b", block.board().meaning(), block.board().at(Fineness.CALIPER));
+        }
+        return working.from(Source.COMMON_PRACTICE).gives(Quantity.of(Length.ZERO, Fineness.MARK));
+    }
+}

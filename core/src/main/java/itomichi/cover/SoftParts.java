@@ -1,0 +1,204 @@
+package itomichi.cover;
+
+import itomichi.cover.CoverStep.Part;
+import itomichi.cover.Outline.Role;
+import itomichi.finding.Figure;
+import itomichi.finding.Formula;
+import itomichi.finding.Quantity;
+import itomichi.finding.Working;
+import itomichi.measure.Fineness;
+import itomichi.measure.Length;
+import itomichi.measure.Phrase;
+import java.util.ArrayList;
+import java.util.List;
+
+/** What soft covers have in common: one piece round the spine, with or without something past its back. */
+final class SoftParts {
+
+    static final CoverStep GRAIN = CoverStep.of("grain", Part.DRY, "Bend it both ways: its grain runs with the spine.");
+    static final CoverStep FOLD =
+            CoverStep.of("fold", Part.MAKE, "Score and fold it along both edges of the spine before it is punched.");
+    static final CoverStep PRESS = CoverStep.of("press", Part.FINISH, "Close it and lay it under a weight.")
+            .waits("overnight");
+
+    private static final Formula AS_HIGH = Formula.of("H + 2 × q");
+    private static final Formula AT_HAND = Formula.of("h");
+
+    private final CoverBase base;
+    private final SoftCover soft;
+    private final Length width;
+    private final Length height;
+    private final Length past;
+
+    /**
+     * @param width of the whole, as it is sewn on
+     * @param height of the whole, as it is sewn on
+     * @param past what lies past the back, at its left seen from outside
+     */
+    SoftParts(CoverBase base, SoftCover soft, Length width, Length height, Length past) {
+        this.base = base;
+        this.soft = soft;
+        this.width = width;
+        this.height = height;
+        this.past = past;
+    }
+
+    /** Height of the cover, with how it came about. */
+    Working height() {
+        return soft.atHand()
+                .map(given -> Working.by(AT_HAND).with("h", "as it is at hand", Quantity.of(given, Fineness.CUT)))
+                .orElseGet(() -> Working.by(AS_HIGH)
+                        .with("H", "height of the leaf", Quantity.of(soft.pageHeight(), Fineness.CUT))
+                        .with("q", "square", Quantity.of(soft.square(), Fineness.CUT)))
+                .gives(Quantity.of(Length.ZERO, Fineness.CUT));
+    }
+
+    private double frontMm() {
+        return (width.mm() - past.mm() - soft.spine().mm()) / 2;
+    }
+
+    CoverSize size() {
+        return new CoverSize(width, height, Length.ofMm(past.mm() + frontMm()));
+    }
+
+    /** Its folds at the spine; one where the spine is no wider than a fold needs. */
+    private List<Double> spineFoldsMm() {
+        double left = past.mm() + frontMm();
+        double spine = soft.spine().mm();
+        return base.oneFold() ? List.of(left + spine / 2) : List.of(left, left + spine);
+    }
+
+    /**
+     * The piece to cut.
+     *
+     * @param edge what is turned in or hemmed at each edge
+     */
+    CoverPiece piece(Working cutWidth, Working cutHeight, Length edge) {
+        List<Outline> folds = new ArrayList<>();
+        double e = edge.mm();
+        for (double x : spineFoldsMm()) {
+            folds.add(Outline.line(
+                    Role.FOLD, "", e + x, 0, e + x, cutHeight.length().mm()));
+        }
+        return CoverPiece.rectangle("cover", "Cover", PieceStuff.CARD, 1, cutWidth, cutHeight)
+                .folded(folds);
+    }
+
+    Figure figure(Working cutWidth, Length cutHeight) {
+        return Figure.shownAs(
+                "cover",
+                "Soft cover, flat",
+                cutWidth,
+                Phrase.of("{} × {}", cutWidth.length().at(Fineness.CUT), cutHeight.at(Fineness.CUT)));
+    }
+
+    List<CoverLook> looks() {
+        return looks(List.of(), List.of());
+    }
+
+    /**
+     * All its drawings.
+     *
+     * @param flat what more is drawn on the cover opened flat, seen from outside
+     * @param front what more is drawn on the closed book, from the front
+     */
+    List<CoverLook> looks(List<Outline> flat, List<Outline> front) {
+        return List.of(opened(true, flat), opened(false, flat), head(), closed(front));
+    }
+
+    private CoverLook opened(boolean outside, List<Outline> more) {
+        List<Outline> outlines = new ArrayList<>();
+        outlines.add(Outline.rectangle(Role.COVERING, "", 0, 0, width.mm(), height.mm()));
+        double left = past.mm();
+        outlines.add(Outline.rectangle(Role.COVERING, "back", left, 0, frontMm(), height.mm()));
+        if (!base.oneFold()) {
+            outlines.add(Outline.rectangle(
+                    Role.COVERING, "spine", left + frontMm(), 0, soft.spine().mm(), height.mm()));
+        }
+        outlines.add(Outline.rectangle(
+                Role.COVERING, "front", left + frontMm() + soft.spine().mm(), 0, frontMm(), height.mm()));
+        for (double x : spineFoldsMm()) {
+            outlines.add(Outline.line(Role.FOLD, "", x, 0, x, height.mm()));
+        }
+        outlines.addAll(more);
+        return new CoverLook(
+                outside ? CoverLook.View.OPENED_OUTSIDE : CoverLook.View.OPENED_INSIDE,
+                width.mm(),
+                height.mm(),
+                outside
+                        ? outlines
+                        : outlines.stream().map(one -> one.mirrored(width.mm())).toList(),
+                Phrase.of(
+                        "The cover opened flat, {} × {}, its spine {} wide.",
+                        width.at(Fineness.CUT),
+                        height.at(Fineness.CUT),
+                        soft.spine().at(Fineness.BUNDLE)));
+    }
+
+    private CoverLook head() {
+        double t = soft.thickness().mm();
+        double tall = base.block().thickestMm();
+        double wide = base.block().width().length().mm();
+        double middle = t + tall / 2;
+        double spine = base.block().spine().length().mm() / 2;
+        double fore = base.block().foreEdge().length().mm() / 2;
+        List<Outline> outlines = new ArrayList<>();
+        outlines.add(new Outline(
+                Role.BLOCK,
+                "block",
+                List.of(
+                        new FlatPoint(t, middle - spine),
+                        new FlatPoint(t + wide, middle - fore),
+                        new FlatPoint(t + wide, middle + fore),
+                        new FlatPoint(t, middle + spine)),
+                false));
+        double slope = (fore - spine) / wide;
+        double endY = spine + slope * frontMm();
+        outlines.add(new Outline(
+                Role.COVERING,
+                "",
+                List.of(
+                        new FlatPoint(t + frontMm(), middle - endY),
+                        new FlatPoint(t, middle - spine),
+                        new FlatPoint(t, middle + spine),
+                        new FlatPoint(t + frontMm(), middle + endY),
+                        new FlatPoint(t + frontMm(), middle + endY + t),
+                        new FlatPoint(0, middle + spine + t),
+                        new FlatPoint(0, middle - spine - t),
+                        new FlatPoint(t + frontMm(), middle - endY - t)),
+                false));
+        return new CoverLook(
+                CoverLook.View.CLOSED_HEAD,
+                t + Math.max(wide, frontMm()),
+                tall + 2 * t,
+                outlines,
+                Phrase.of(
+                        "The closed book from its head: {} thick at the spine, {} at the fore edge, in a cover of {}.",
+                        base.block().spine().length().at(Fineness.BUNDLE),
+                        base.block().foreEdge().length().at(Fineness.BUNDLE),
+                        soft.thickness().at(Fineness.CALIPER)));
+    }
+
+    private CoverLook closed(List<Outline> more) {
+        List<Outline> outlines = new ArrayList<>();
+        outlines.add(Outline.rectangle(Role.COVERING, "front", 0, 0, frontMm(), height.mm()));
+        outlines.add(Outline.rectangle(
+                        Role.BLOCK,
+                        "leaves",
+                        0,
+                        (height.mm() - soft.pageHeight().mm()) / 2,
+                        soft.pageWidth().mm(),
+                        soft.pageHeight().mm())
+                .underneath());
+        outlines.addAll(more);
+        return new CoverLook(
+                CoverLook.View.CLOSED_FRONT,
+                frontMm(),
+                height.mm(),
+                outlines,
+                Phrase.of(
+                        "The closed book from the front, {} × {}.",
+                        Length.ofMm(frontMm()).at(Fineness.CUT),
+                        height.at(Fineness.CUT)));
+    }
+}

@@ -1,0 +1,57 @@
+package itomichi.cover;
+
+import itomichi.cover.CoverStep.Part;
+import itomichi.finding.Working;
+import itomichi.measure.Length;
+import java.util.List;
+import java.util.Optional;
+
+/** A folded cover that the thread goes through: front, spine, back, nothing more. */
+final class SoftSewn implements CoverKind {
+
+    @Override
+    public String key() {
+        return "soft";
+    }
+
+    @Override
+    public String name() {
+        return "Soft, front and back";
+    }
+
+    @Override
+    public String purpose() {
+        return "One piece folded round the spine and sewn on with the sheets.";
+    }
+
+    @Override
+    public boolean fits(CoverBase base) {
+        return base.soft().isPresent();
+    }
+
+    @Override
+    public List<Setting> settings() {
+        return List.of();
+    }
+
+    @Override
+    public CoverWork work(CoverBase base, CoverChoices choices) {
+        SoftCover soft = base.soft().orElseThrow();
+        Working width = soft.width();
+        SoftParts parts = new SoftParts(base, soft, width.length(), soft.height(), Length.ZERO);
+        return new CoverWork(
+                List.of(parts.piece(width, parts.height(), Length.ZERO)),
+                List.of(parts.figure(width, soft.height())),
+                parts.looks(),
+                List.of(
+                        SoftParts.GRAIN,
+                        SoftParts.FOLD,
+                        CoverStep.of(
+                                "round",
+                                Part.DRY,
+                                "Lay it round the block: it goes round the spine without pulling, and stands out evenly."),
+                        SoftParts.PRESS),
+                List.of(),
+                Optional.of(parts.size()));
+    }
+}

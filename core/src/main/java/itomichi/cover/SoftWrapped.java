@@ -1,0 +1,304 @@
+package itomichi.cover;
+
+import itomichi.cover.CoverStep.Part;
+import itomichi.cover.Outline.Role;
+import itomichi.cover.Setting.Measure;
+import itomichi.cover.Setting.Option;
+import itomichi.cover.Setting.School;
+import itomichi.cover.Setting.Share;
+import itomichi.finding.Figure;
+import itomichi.finding.Formula;
+import itomichi.finding.Quantity;
+import itomichi.finding.Remark.Weight;
+import itomichi.finding.Source;
+import itomichi.finding.Working;
+import itomichi.measure.Fineness;
+import itomichi.measure.Length;
+import itomichi.measure.Phrase;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * A soft cover whose back goes on round the fore edge as a flap over the front.
+ *
+ * <p>The way round the fore edge is taken from the back: as long as the book is thick there, what is pasted in and the front of the
+ * cover included.
+ */
+final class SoftWrapped implements CoverKind {
+
+    static final Share FLAP = new Share("flap", "Flap", "of the front", 50, 10, 200);
+
+    static final Option RAW = new Option("RAW", "left raw");
+    static final Option TURNED = new Option("TURNED", "turned in once");
+    static final Option HEMMED = new Option("HEMMED", "hemmed, turned in twice");
+    static final School EDGES = new School("edges", "Its edges", List.of(RAW, TURNED, HEMMED));
+    static final Measure EDGE = new Measure("edge", "Each turn", 10, 3, 60);
+
+    static final Option NO_TIE = new Option("NONE", "nothing");
+    static final Option TIE = new Option("TIE", "a tie wound round");
+    static final Option BUTTON = new Option("BUTTON", "a button with a loop");
+    static final School CLOSING = new School("closing", "Held shut by", List.of(NO_TIE, TIE, BUTTON));
+
+    private static final Formula WRAP = Formula.of("T + t");
+    private static final Formula FLAP_LONG = Formula.of("p ÷ 100 × F");
+    private static final Formula WIDTH = Formula.of("2 × F + S + w + f");
+    private static final Formula CUT_SIZE = Formula.of("A + 2 × n × e");
+    private static final Formula TIE_LONG = Formula.of("2 × (2 × F + 2 × T) + b");
+    private static final Formula LOOP_LONG = Formula.of("2 × l");
+    /** Left for the bow: common practice. */
+    private static final Length BOW = Length.ofMm(200);
+    /** From the edge of the flap to the button: common practice. */
+    private static final Length BUTTON_OFF = Length.ofMm(15);
+    /** A flap is a third to the whole of the front: common practice. */
+    private static final double WHOLE = 100;
+
+    private static final double THIRD = 33;
+
+    private static final Quantity CUT = Quantity.of(Length.ZERO, Fineness.CUT);
+
+    @Override
+    public String key() {
+        return "soft-flap";
+    }
+
+    @Override
+    public String name() {
+        return "Soft, wrapped with a flap";
+    }
+
+    @Override
+    public String purpose() {
+        return "The back goes on round the fore edge and shelters the leaves; for a book that is carried about.";
+    }
+
+    @Override
+    public boolean fits(CoverBase base) {
+        return base.soft().isPresent();
+    }
+
+    @Override
+    public List<Setting> settings() {
+        return List.of(FLAP, EDGES, EDGE, CLOSING);
+    }
+
+    @Override
+    public boolean counts(Setting setting, CoverBase base, CoverChoices choices) {
+        return !setting.equals(EDGE) || !choices.is(EDGES, RAW);
+    }
+
+    @Override
+    public CoverWork work(CoverBase base, CoverChoices choices) {
+        return new Flapped(base, base.soft().orElseThrow(), choices).work();
+    }
+
+    /** One such cover. */
+    private static final class Flapped {
+        private final CoverBase base;
+        private final SoftCover soft;
+        private final CoverChoices choices;
+        private final Working front;
+        private final Working wrap;
+        private final Working flap;
+        private final Working width;
+
+        Flapped(CoverBase base, SoftCover soft, CoverChoices choices) {
+            this.base = base;
+            this.soft = soft;
+            this.choices = choices;
+            this.front = soft.front();
+            this.wrap = Working.by(WRAP)
+                    .with(
+                            "T",
+                            base.block().foreEdge().meaning(),
+                            base.block().foreEdge().at(Fineness.BUNDLE))
+                    .with("t", "the front of the cover", Quantity.of(soft.thickness(), Fineness.CALIPER))
+                    .gives(Quantity.of(Length.ZERO, Fineness.MARK));
+            this.flap = Working.by(FLAP_LONG)
+                    .with("p", "share of the front, in percent", Quantity.ratio(choices.share(FLAP), 0))
+                    .with("F", "width of the front", Quantity.of(front.length(), Fineness.CUT))
+                    .from(Source.COMMON_PRACTICE)
+                    .note(Phrase.of("A third to the whole of the front."))
+                    .gives(CUT);
+            this.width = Working.by(WIDTH)
+                    .with("F", "width of front and back", Quantity.of(front.length(), Fineness.CUT))
+                    .with("S", "spine", Quantity.of(soft.spine(), Fineness.BUNDLE))
+                    .with("w", "round the fore edge", Quantity.of(wrap.length(), Fineness.MARK))
+                    .with("f", "flap", Quantity.of(flap.length(), Fineness.CUT))
+                    .gives(CUT);
+        }
+
+        private Length past() {
+            return wrap.length().plus(flap.length());
+        }
+
+        /** How often an edge is turned. */
+        private int turns() {
+            return choices.is(EDGES, RAW) ? 0 : choices.is(EDGES, TURNED) ? 1 : 2;
+        }
+
+        private Length edge() {
+            return choices.length(EDGE).times(turns());
+        }
+
+        private Working cut(Working finished, String what) {
+            if (turns() == 0) {
+                return finished;
+            }
+            return Working.by(CUT_SIZE)
+                    .with("A", what, Quantity.of(finished.length(), Fineness.CUT))
+                    .with("n", "turns of each edge", Quantity.count(turns()))
+                    .with("e", "each turn", Quantity.of(choices.length(EDGE), Fineness.CUT))
+                    .gives(CUT);
+        }
+
+        CoverWork work() {
+            SoftParts parts = new SoftParts(base, soft, width.length(), soft.height(), past());
+            Working cutWidth = cut(width, "width with its edges turned in");
+            Working cutHeight = cut(parts.height(), "height with its edges turned in");
+            double wrapLeft = flap.length().mm();
+            double edge = edge().mm();
+            List<Outline> folds =
+                    new ArrayList<>(parts.piece(cutWidth, cutHeight, edge()).folds());
+            double high = cutHeight.length().mm();
+            for (double x : new double[] {wrapLeft, past().mm()}) {
+                folds.add(Outline.line(Role.FOLD, "", edge + x, 0, edge + x, high));
+            }
+            edgeFolds(folds, cutWidth.length().mm(), high);
+            List<CoverPiece> pieces = new ArrayList<>();
+            pieces.add(parts.piece(cutWidth, cutHeight, edge()).folded(folds));
+            List<Figure> figures = new ArrayList<>();
+            figures.add(parts.figure(cutWidth, cutHeight.length()));
+            figures.add(new Figure("cover-wrap", "Round the fore edge", wrap));
+            figures.add(new Figure("cover-flap", "Flap", flap));
+            closing().ifPresent(tie -> figures.add(new Figure("tie", "Tie to cut", tie)));
+            return new CoverWork(
+                    pieces,
+                    figures,
+                    parts.looks(flat(wrapLeft), List.of(flapOver())),
+                    steps(),
+                    faults(),
+                    Optional.of(parts.size()));
+        }
+
+        private void edgeFolds(List<Outline> folds, double wide, double high) {
+            for (int turn = 1; turn <= turns(); turn++) {
+                double at = choices.length(EDGE).mm() * turn;
+                folds.add(Outline.line(Role.FOLD, "", 0, at, wide, at));
+                folds.add(Outline.line(Role.FOLD, "", 0, high - at, wide, high - at));
+                folds.add(Outline.line(Role.FOLD, "", at, 0, at, high));
+                folds.add(Outline.line(Role.FOLD, "", wide - at, 0, wide - at, high));
+            }
+        }
+
+        private List<Outline> flat(double wrapLeft) {
+            double high = soft.height().mm();
+            return List.of(
+                    Outline.rectangle(Role.COVERING, "flap", 0, 0, wrapLeft, high),
+                    Outline.line(Role.FOLD, "", wrapLeft, 0, wrapLeft, high),
+                    Outline.line(Role.FOLD, "", past().mm(), 0, past().mm(), high));
+        }
+
+        /** The flap over the front, at its fore edge; no more of it is seen than the front is wide. */
+        private Outline flapOver() {
+            double wide = Math.min(front.length().mm(), flap.length().mm());
+            return Outline.rectangle(
+                    Role.COVERING,
+                    "flap",
+                    front.length().mm() - wide,
+                    0,
+                    wide,
+                    soft.height().mm());
+        }
+
+        private Optional<Working> closing() {
+            Quantity thread = Quantity.of(Length.ZERO, Fineness.THREAD);
+            if (choices.is(CLOSING, TIE)) {
+                return Optional.of(Working.by(TIE_LONG)
+                        .with("F", "width of the front", Quantity.of(front.length(), Fineness.CUT))
+                        .with("T", "round the fore edge", Quantity.of(wrap.length(), Fineness.MARK))
+                        .with("b", "for the bow", Quantity.of(BOW, Fineness.CUT))
+                        .from(Source.COMMON_PRACTICE)
+                        .note(Phrase.of(
+                                "Twice round the closed book. Its hole: at half the height, {} from the edge of the flap.",
+                                BUTTON_OFF.at(Fineness.MARK)))
+                        .gives(thread));
+            }
+            if (choices.is(CLOSING, BUTTON)) {
+                return Optional.of(Working.by(LOOP_LONG)
+                        .with(
+                                "l",
+                                "from the edge of the flap to the button and a knot",
+                                Quantity.of(BUTTON_OFF.times(3), Fineness.MARK))
+                        .from(Source.COMMON_PRACTICE)
+                        .note(Phrase.of(
+                                "The button: at half the height, {} past the edge of the flap, on the front.",
+                                BUTTON_OFF.at(Fineness.MARK)))
+                        .gives(thread));
+            }
+            return Optional.empty();
+        }
+
+        private List<CoverStep> steps() {
+            List<CoverStep> steps = new ArrayList<>();
+            steps.add(SoftParts.GRAIN);
+            if (turns() > 0) {
+                steps.add(CoverStep.of(
+                        "edges",
+                        Part.MAKE,
+                        "Turn in head and tail, then the ends; stitch or glue them down before it is punched."));
+            }
+            steps.add(SoftParts.FOLD);
+            steps.add(CoverStep.of(
+                    "wrap",
+                    Part.DRY,
+                    Phrase.of(
+                            "With the block in it, fold it round the fore edge: {} there, the flap lies flat on the front.",
+                            wrap.length().at(Fineness.MARK))));
+            if (!choices.is(CLOSING, NO_TIE)) {
+                steps.add(CoverStep.of(
+                        "closing",
+                        Part.MAKE,
+                        "Strengthen the place of its hole from inside with a patch, then set it."));
+            }
+            steps.add(SoftParts.PRESS);
+            return steps;
+        }
+
+        private List<CoverFault> faults() {
+            List<CoverFault> faults = new ArrayList<>();
+            double share = choices.share(FLAP);
+            if (share > WHOLE) {
+                faults.add(new CoverFault(
+                        Weight.STOP,
+                        "cover-flap",
+                        Phrase.of(
+                                "A flap of {} is wider than the front of {}: it would go round the spine.",
+                                flap.length().at(Fineness.CUT),
+                                front.length().at(Fineness.CUT)),
+                        List.of(FLAP.key())));
+            } else if (share < THIRD) {
+                faults.add(new CoverFault(
+                        Weight.NOTE,
+                        "cover-flap",
+                        Phrase.of(
+                                "A flap of {} slips out by itself; a third of the front, {}, stays.",
+                                flap.length().at(Fineness.CUT),
+                                Length.ofMm(front.length().mm() / 3).at(Fineness.CUT)),
+                        List.of(FLAP.key())));
+            }
+            if (Length.ofMm(soft.height().mm() / 2).isMoreThan(edge())) {
+                return faults;
+            }
+            faults.add(new CoverFault(
+                    Weight.STOP,
+                    "cover-edge",
+                    Phrase.of(
+                            "Edges that take {} meet in the middle of a cover {} high.",
+                            edge().at(Fineness.CUT),
+                            soft.height().at(Fineness.CUT)),
+                    List.of(EDGE.key())));
+            return faults;
+        }
+    }
+}

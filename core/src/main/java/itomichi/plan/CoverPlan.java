@@ -1,0 +1,105 @@
+package itomichi.plan;
+
+import itomichi.cover.CoverBase;
+import itomichi.cover.CoverChoices;
+import itomichi.cover.CoverKind;
+import itomichi.cover.CoverKinds;
+import itomichi.cover.CoverWork;
+import itomichi.cover.Dimension;
+import itomichi.cover.SewnBlock;
+import itomichi.cover.SoftCover;
+import itomichi.finding.Working;
+import itomichi.gathering.Gathered;
+import itomichi.measure.Length;
+import itomichi.spec.BookSpec;
+import itomichi.spec.CoverWish;
+import itomichi.structure.Stitching;
+import java.util.Optional;
+
+/**
+ * How the sewn block is covered.
+ *
+ * @param base the block, in the hand or as planned, and what may come on to it
+ * @param kind the kind of cover
+ * @param choices what is settled of it
+ * @param work the cover worked out
+ */
+public record CoverPlan(CoverBase base, CoverKind kind, CoverChoices choices, CoverWork work) {
+
+    /** Leaves are cut and folded as truly as this: common practice. */
+    private static final Length CUT_TRUE = Length.ofMm(1);
+    /** Boards and stacks are as thick as said to this share: common practice. */
+    private static final double THICK_TRUE = 0.1;
+
+    static CoverPlan of(BookSpec spec, Gathered gathered, Optional<SoftCover> soft) {
+        CoverBase base = new CoverBase(
+                block(spec, gathered),
+                spec.bound().coverings(),
+                spec.back(),
+                spec.stitching().map(sewn -> sewn.sewnOn(spec.variant())).orElse(Stitching.SewnOn.NOTHING),
+                soft,
+                spec.gathering().wish().endpapersApart());
+        CoverKind kind = CoverKinds.chosen(spec.covering().kind(), base);
+        CoverChoices choices = spec.covering().choices();
+        return new CoverPlan(base, kind, choices, kind.work(base, choices));
+    }
+
+    private static SewnBlock block(BookSpec spec, Gathered gathered) {
+        CoverWish.Measured measured = spec.covering().measured();
+        Length height = spec.leaf().height();
+        Length width = spec.leaf().width();
+        Length creep = gathered.folded()
+                .filter(folded -> !spec.leaf().trimmed())
+                .map(folded -> folded.thickest().creep().length())
+                .orElse(Length.ZERO);
+        Length fore = gathered.match(
+                folded -> folded.block().foreEdge().length(),
+                singly -> singly.thickness().length());
+        return new SewnBlock(
+                new Dimension(
+                        "height of the block",
+                        height,
+                        height.minus(CUT_TRUE),
+                        height.plus(CUT_TRUE),
+                        measured.height()),
+                new Dimension(
+                        "width of the block",
+                        width,
+                        width.minus(CUT_TRUE),
+                        width.plus(creep).plus(CUT_TRUE),
+                        measured.width()),
+                spine(spec, gathered),
+                about("thickness at the fore edge", fore, measured.foreEdge()),
+                about("thickness of a board", spec.stitch().board(), measured.board()));
+    }
+
+    private static Dimension about(String name, Length planned, Optional<Length> measured) {
+        return new Dimension(name, planned, planned.times(1 - THICK_TRUE), planned.times(1 + THICK_TRUE), measured);
+    }
+
+    private static Dimension spine(BookSpec spec, Gathered gathered) {
+        Working planned = gathered.match(
+                folded -> folded.block().signatures().size() == 1
+                        ? folded.thickest().foldThickness(spec.bound().form().comfort())
+                        : folded.block().spine(),
+                Gathered.Singly::thickness);
+        Dimension about = about(
+                "thickness at the spine",
+                planned.length(),
+                spec.covering().measured().spine());
+        return planned.range()
+                .map(range -> new Dimension(
+                        about.name(),
+                        about.planned(),
+                        lesser(Length.ofMm(range.low().number()), about.low()),
+                        Length.ofMm(range.high().number()).isMoreThan(about.high())
+                                ? Length.ofMm(range.high().number())
+                                : about.high(),
+                        about.measured()))
+                .orElse(about);
+    }
+
+    private static Length lesser(Length one, Length other) {
+        return one.isMoreThan(other) ? other : one;
+    }
+}

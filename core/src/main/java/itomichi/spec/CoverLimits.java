@@ -1,0 +1,104 @@
+package itomichi.spec;
+
+import itomichi.cover.CoverChoices;
+import itomichi.cover.CoverKinds;
+import itomichi.cover.Setting;
+import itomichi.measure.Length;
+import itomichi.measure.Unit;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.function.Function;
+import java.util.stream.Collectors;
+
+/** What no cover can be, and no block can measure. */
+final class CoverLimits {
+
+    private static final int MOST_TICKS = 200;
+    private static final int LONGEST_KEY = 40;
+
+    private static final Map<String, Setting> SETTINGS =
+            CoverKinds.settings().collect(Collectors.toMap(Setting::key, Function.identity(), (one, same) -> one));
+
+    private CoverLimits() {}
+
+    static void check(CoverWish wish, Unit unit) {
+        if (!wish.kind().isEmpty() && CoverKinds.keyed(wish.kind()).isEmpty()) {
+            throw new UnfitValueException("covering.kind", "Read “" + wish.kind() + "”; no cover has that name.");
+        }
+        settings(wish.choices(), unit);
+        measured(wish.measured(), unit);
+        ticked(wish.ticked());
+    }
+
+    private static void settings(CoverChoices choices, Unit unit) {
+        choices.numbers().forEach((key, number) -> {
+            String field = "covering.numbers." + key;
+            known(key, field).match(new Setting.Cases<Void>() {
+                @Override
+                public Void measure(Setting.Measure measure) {
+                    Limits.number(field, sentence(measure), number, -1e6, 1e6, "\u202fmm");
+                    Limits.length(
+                            field, sentence(measure), Length.ofMm(number), measure.leastMm(), measure.mostMm(), unit);
+                    return null;
+                }
+
+                @Override
+                public Void share(Setting.Share share) {
+                    Limits.number(field, sentence(share), number, share.least(), share.most(), "\u202f%");
+                    return null;
+                }
+
+                @Override
+                public Void school(Setting.School school) {
+                    throw new UnfitValueException(field, "Read a number; “" + school.words() + "” is one of its ways.");
+                }
+            });
+        });
+        choices.schools().forEach((key, way) -> {
+            String field = "covering.schools." + key;
+            boolean taken = known(key, field).options().stream()
+                    .anyMatch(option -> option.key().equals(way));
+            if (!taken) {
+                throw new UnfitValueException(field, "Read “" + cut(way) + "”; a cover is not made so.");
+            }
+        });
+    }
+
+    private static Setting known(String key, String field) {
+        return Optional.ofNullable(SETTINGS.get(key))
+                .orElseThrow(
+                        () -> new UnfitValueException(field, "Read “" + cut(key) + "”; no cover is settled by that."));
+    }
+
+    private static String sentence(Setting setting) {
+        return setting.words();
+    }
+
+    private static void measured(CoverWish.Measured measured, Unit unit) {
+        check("heightMm", "The height of a block", measured.height(), 5, 3000, unit);
+        check("widthMm", "The width of a block", measured.width(), 5, 3000, unit);
+        check("spineMm", "A block at the spine", measured.spine(), 0.1, 1000, unit);
+        check("foreEdgeMm", "A block at the fore edge", measured.foreEdge(), 0.1, 1000, unit);
+        check("boardMm", "A board", measured.board(), 0.3, 10, unit);
+    }
+
+    private static void check(
+            String field, String what, Optional<Length> given, double leastMm, double mostMm, Unit unit) {
+        given.ifPresent(length -> Limits.length("covering.block." + field, what, length, leastMm, mostMm, unit));
+    }
+
+    private static void ticked(Set<String> ticked) {
+        Limits.number("covering.ticked", "A cover", ticked.size(), 0, MOST_TICKS, " steps");
+        ticked.forEach(key -> {
+            if (!key.matches("[a-z][a-z0-9-]{0," + (LONGEST_KEY - 1) + "}")) {
+                throw new UnfitValueException("covering.ticked", "Read “" + cut(key) + "”; no step has that name.");
+            }
+        });
+    }
+
+    private static String cut(String read) {
+        return read.length() <= LONGEST_KEY ? read : String.format(Locale.ROOT, "%.40s …", read);
+    }
+}

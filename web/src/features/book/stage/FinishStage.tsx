@@ -1,0 +1,25 @@
+import { useSession } from '../../../state/useSession';
+import { StageFrame } from '../StageFrame';
+import { BareNote } from './cover/BareNote';
+import { CoverDrawing } from './cover/CoverDrawing';
+import { Steps } from './cover/Steps';
+import './cover/cover.css';
+
+/** Pressing, drying and the last look. */
+export function FinishStage() {
+  const { covering } = useSession().state.plan;
+  const closed = covering.looks.find((look) => look.view === 'CLOSED_FRONT');
+  return (
+    <StageFrame
+      stage="FINISH"
+      choices={<Steps parts={['FINISH']} name="Pressing and the last look" />}
+      drawing={(width, height) =>
+        closed ? (
+          <CoverDrawing look={closed} width={width} height={height} />
+        ) : (
+          <BareNote then="look it over, and it is done" />
+        )
+      }
+    />
+  );
+}

@@ -1,0 +1,68 @@
+import type { CoverSettingView } from '../../../../api/client';
+import { useSession } from '../../../../state/useSession';
+import { Segmented, SelectField } from '../../../../ui/choices';
+import { CountField, LengthField } from '../../fields';
+import { withCovering, withNumber, withWay } from './edits';
+
+/** Which cover, and what is settled of it. */
+export function KindChoice() {
+  const { session, state } = useSession();
+  const { covering } = state.plan;
+  const kind = covering.kinds.find((one) => one.key === covering.kind);
+  return (
+    <section className="cover-kind" aria-label="The cover">
+      <h2>The cover</h2>
+      <SelectField
+        label="Kind"
+        value={covering.kind}
+        options={covering.kinds.map((one) => ({ value: one.key, label: one.name }))}
+        choose={(to) => {
+          const name = covering.kinds.find((one) => one.key === to)?.name ?? 'another cover';
+          session.change(name.toLowerCase(), withCovering({ kind: to }));
+        }}
+      />
+      {kind && <p className="field-help">{kind.purpose}</p>}
+      {covering.settings.map((setting) => (
+        <Setting key={setting.key} setting={setting} />
+      ))}
+    </section>
+  );
+}
+
+function Setting({ setting }: { setting: CoverSettingView }) {
+  const { session } = useSession();
+  switch (setting.settled) {
+    case 'LENGTH':
+      return (
+        <LengthField
+          label={setting.words}
+          field={`covering.numbers.${setting.key}`}
+          shown={setting.shown}
+          edit={(d, mm) => withNumber(setting.key, mm)(d)}
+        />
+      );
+    case 'PERCENT':
+      return (
+        <CountField
+          label={`${setting.words}, in percent ${setting.of ?? ''}`.trim()}
+          field={`covering.numbers.${setting.key}`}
+          value={setting.number ?? 0}
+          what="percent"
+          decimals
+          edit={(d, percent) => withNumber(setting.key, percent)(d)}
+        />
+      );
+    case 'WAY':
+      return (
+        <Segmented
+          label={setting.words}
+          value={setting.way ?? ''}
+          options={setting.ways.map((way) => ({ value: way.key, label: way.words }))}
+          choose={(to) => {
+            const words = setting.ways.find((way) => way.key === to)?.words ?? '';
+            session.change(`${setting.words.toLowerCase()}: ${words}`, withWay(setting.key, to));
+          }}
+        />
+      );
+  }
+}
