@@ -22,7 +22,7 @@ final class Bare implements CoverKind {
 
     @Override
     public boolean fits(CoverBase base) {
-        return base.soft().isEmpty();
+        return base.soft().isEmpty() && !base.boundIn();
     }
 
     @Override

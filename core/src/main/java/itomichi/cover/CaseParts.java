@@ -52,8 +52,6 @@ final class CaseParts {
     private static final Formula JOINT_AS_SAID = Formula.of("j");
     private static final Formula JOINT_BY_BOARDS = Formula.of("2 × b + r");
     private static final Formula SQUARE = Formula.of("B + j − k × b − W");
-    private static final Formula CLOTH_WIDTH = Formula.of("2 × B + 2 × j + S + 2 × t");
-    private static final Formula CLOTH_HEIGHT = Formula.of("B + 2 × t");
     private static final Formula WITH_EDGES = Formula.of("S + 2 × r");
     private static final Formula AS_HIGH = Formula.of("B");
     private static final Formula BLOCK_HIGH = Formula.of("H");
@@ -87,9 +85,8 @@ final class CaseParts {
     private final Working joint;
     private final Working boardWidth;
     private final Working foreSquare;
-    private final Working clothWidth;
-    private final Working clothHeight;
     private final Working corner;
+    private final CaseCovering covering;
 
     /**
      * @param spine width of the spine piece, as it lies flat
@@ -116,29 +113,28 @@ final class CaseParts {
                 .with("b", block.board().meaning(), block.board().at(Fineness.CALIPER))
                 .with("W", block.width().meaning(), block.width().at(Fineness.CUT))
                 .gives(MARK);
-        this.clothWidth = Working.by(CLOTH_WIDTH)
-                .with("B", "width of a board", cut(boardWidth.length()))
-                .with("j", "joint, flat", mark(joint.length()))
-                .with("S", "spine piece, flat", mark(spine.length()))
-                .with("t", "turn-in", cut(turnIn()))
-                .gives(CUT);
-        this.clothHeight = Working.by(CLOTH_HEIGHT)
-                .with("B", "height of a board", cut(boardHeight.length()))
-                .with("t", "turn-in", cut(turnIn()))
-                .gives(CUT);
         this.corner = Working.by(CORNER)
                 .with("c", "boards off the corner", Quantity.ratio(CORNER_BOARDS, 1))
                 .with("b", block.board().meaning(), block.board().at(Fineness.CALIPER))
                 .from(Source.COMMON_PRACTICE)
                 .note(Phrase.of("Cut at 45 degrees; nearer and the board shows, farther and the corner is clumsy."))
                 .gives(MARK);
+        this.covering = new CaseCovering(
+                boardWidth.length(),
+                boardHeight.length(),
+                joint.length(),
+                spine.length(),
+                turnIn(),
+                corner.length(),
+                choices);
     }
 
     /** What every case is settled by. */
     static List<Setting> settings(Setting... more) {
         return Stream.concat(
                         Stream.of(HEAD, TAIL, BOARD_WIDTH, SETBACK, FORE, JOINTS, JOINT),
-                        Stream.concat(Stream.of(more), Stream.of(TURN_IN, ENDS)))
+                        Stream.concat(
+                                Stream.of(more), Stream.of(CaseCovering.COVERED, CaseCovering.ON_BOARD, TURN_IN, ENDS)))
                 .toList();
     }
 
@@ -152,6 +148,9 @@ final class CaseParts {
         }
         if (setting.equals(JOINT)) {
             return choices.is(JOINTS, JOINT_FIXED);
+        }
+        if (setting.equals(CaseCovering.ON_BOARD)) {
+            return !choices.is(CaseCovering.COVERED, CaseCovering.FULL);
         }
         return !setting.equals(ENDS) || !base.endsApart();
     }
@@ -219,11 +218,6 @@ final class CaseParts {
         return turnIn().mm();
     }
 
-    /** Legs of the triangle that is cut from each corner of the cloth, mm: the cut lies the corner's distance from the board's corner. */
-    private double cornerLegMm() {
-        return Math.max(0, 2 * turnInMm() - corner.length().mm() * Math.sqrt(2));
-    }
-
     List<CoverPiece> pieces(PieceStuff spineStuff) {
         Working asHigh = Working.by(AS_HIGH)
                 .with("B", "height of a board", cut(boardHeight.length()))
@@ -231,7 +225,7 @@ final class CaseParts {
         List<CoverPiece> pieces = new ArrayList<>();
         pieces.add(CoverPiece.rectangle("board", "Boards", PieceStuff.BOARD, 2, boardWidth, boardHeight));
         pieces.add(CoverPiece.rectangle("spine-piece", "Spine piece", spineStuff, 1, spine, asHigh));
-        pieces.add(cloth());
+        pieces.addAll(covering.pieces());
         pieces.add(CoverPiece.rectangle(
                 "strip",
                 "Strip that holds boards and spine piece in line",
@@ -280,27 +274,6 @@ final class CaseParts {
                 .gives(CUT);
     }
 
-    private CoverPiece cloth() {
-        double w = clothWidth.length().mm();
-        double h = clothHeight.length().mm();
-        double leg = cornerLegMm();
-        return CoverPiece.rectangle("cloth", "Cloth", PieceStuff.CLOTH, 1, clothWidth, clothHeight)
-                .shaped(List.of(
-                        new FlatPoint(leg, 0),
-                        new FlatPoint(w - leg, 0),
-                        new FlatPoint(w, leg),
-                        new FlatPoint(w, h - leg),
-                        new FlatPoint(w - leg, h),
-                        new FlatPoint(leg, h),
-                        new FlatPoint(0, h - leg),
-                        new FlatPoint(0, leg)))
-                .folded(List.of(
-                        Outline.line(Role.FOLD, "", 0, turnInMm(), w, turnInMm()),
-                        Outline.line(Role.FOLD, "", 0, h - turnInMm(), w, h - turnInMm()),
-                        Outline.line(Role.FOLD, "", turnInMm(), 0, turnInMm(), h),
-                        Outline.line(Role.FOLD, "", w - turnInMm(), 0, w - turnInMm(), h)));
-    }
-
     private List<CoverPiece> linings() {
         Working shorter = Working.by(SHORTER)
                 .with("H", block.height().meaning(), block.height().at(Fineness.CUT))
@@ -334,16 +307,17 @@ final class CaseParts {
     }
 
     List<Figure> figures() {
-        return List.of(
-                sized("board", "Boards", boardWidth, boardHeight),
-                new Figure("joint", "Joint, flat", joint),
-                new Figure("spine-piece", "Spine piece", spine),
-                new Figure("square-fore", "Square at the fore edge", foreSquare),
-                sized("cloth", "Cloth", clothWidth, clothHeight),
-                new Figure("corner", "Corner cut off the board by", corner));
+        List<Figure> figures = new ArrayList<>();
+        figures.add(sized("board", "Boards", boardWidth, boardHeight));
+        figures.add(new Figure("joint", "Joint, flat", joint));
+        figures.add(new Figure("spine-piece", "Spine piece", spine));
+        figures.add(new Figure("square-fore", "Square at the fore edge", foreSquare));
+        figures.addAll(covering.figures());
+        figures.add(new Figure("corner", "Corner cut off the board by", corner));
+        return figures;
     }
 
-    private static Figure sized(String key, String label, Working width, Working height) {
+    static Figure sized(String key, String label, Working width, Working height) {
         return Figure.shownAs(
                 key,
                 label,
@@ -360,30 +334,31 @@ final class CaseParts {
     }
 
     private CoverLook inside() {
-        double w = clothWidth.length().mm();
-        double h = clothHeight.length().mm();
+        double w = covering.wideMm();
         double t = turnInMm();
         double j = joint.length().mm();
         double s = spine.length().mm();
         double spineX = t + boardWide() + j;
-        List<Outline> outlines = new ArrayList<>();
-        outlines.add(new Outline(Role.COVERING, "cloth", cloth().corners(), false));
+        List<Outline> outlines = new ArrayList<>(covering.inside());
         // from inside the front board lies at the left
         outlines.add(Outline.rectangle(Role.BOARD, "front board", t, t, boardWide(), boardHigh()));
         outlines.add(Outline.rectangle(Role.BOARD, "spine piece", spineX, t, s, boardHigh()));
         outlines.add(Outline.rectangle(Role.BOARD, "back board", spineX + s + j, t, boardWide(), boardHigh()));
         outlines.add(Outline.rectangle(Role.LINING, "strip", spineX - STRIP.mm(), t, s + 2 * STRIP.mm(), boardHigh())
                 .underneath());
-        outlines.addAll(cloth().folds());
+        for (double y : new double[] {t, covering.highMm() - t}) {
+            outlines.add(Outline.line(Role.FOLD, "", 0, y, w, y));
+        }
+        for (double x : new double[] {t, w - t}) {
+            outlines.add(Outline.line(Role.FOLD, "", x, 0, x, covering.highMm()));
+        }
         return new CoverLook(
                 CoverLook.View.OPENED_INSIDE,
                 w,
-                h,
+                covering.highMm(),
                 outlines,
                 Phrase.of(
-                        "Cloth of {} × {} with two boards of {} × {}, a spine piece {} wide between them, joints of {}, turn-ins of {}.",
-                        clothWidth.length().at(Fineness.CUT),
-                        clothHeight.length().at(Fineness.CUT),
+                        "Two boards of {} × {}, a spine piece {} wide between them, joints of {}, turn-ins of {}.",
                         boardWidth.length().at(Fineness.CUT),
                         boardHeight.length().at(Fineness.CUT),
                         spine.length().at(Fineness.MARK),
@@ -396,8 +371,7 @@ final class CaseParts {
         double s = spine.length().mm();
         double w = 2 * boardWide() + 2 * j + s;
         double spineX = boardWide() + j;
-        List<Outline> outlines = new ArrayList<>();
-        outlines.add(Outline.rectangle(Role.COVERING, "", 0, 0, w, boardHigh()));
+        List<Outline> outlines = new ArrayList<>(covering.outside());
         outlines.add(Outline.rectangle(Role.BOARD, "back", 0, 0, boardWide(), boardHigh())
                 .underneath());
         outlines.add(Outline.rectangle(Role.BOARD, "spine", spineX, 0, s, boardHigh())
@@ -533,10 +507,13 @@ final class CaseParts {
                 Phrase.of(
                         "Glue boards and spine piece to the strip, joints of {} between them, along a straight edge.",
                         joint.length().at(Fineness.MARK))));
-        steps.add(CoverStep.of(
-                "cloth",
-                Part.MAKE,
-                "Glue out the cloth from its middle to its edges; lay the boards on it, rub down from outside."));
+        steps.add(
+                CoverStep.of(
+                        "cloth",
+                        Part.MAKE,
+                        covering.full()
+                                ? "Glue out the cloth from its middle to its edges; lay the boards on it, rub down from outside."
+                                : "Spine cloth first: glue it out, lay boards and spine piece on it, turn it in at head and tail. Corners next. Then the sides, over the edge of the cloth."));
         steps.add(CoverStep.of(
                 "corners",
                 Part.MAKE,
@@ -580,14 +557,7 @@ final class CaseParts {
         List<CoverFault> faults = new ArrayList<>();
         Length half = Length.ofMm(boardWide() / 2);
         if (turnIn().isMoreThan(half)) {
-            faults.add(new CoverFault(
-                    Weight.STOP,
-                    "cover-turn-in",
-                    Phrase.of(
-                            "A turn-in of {} is wider than half a board of {}.",
-                            turnIn().at(Fineness.CUT),
-                            boardWidth.length().at(Fineness.CUT)),
-                    List.of(TURN_IN.key())));
+            faults.add(wideTurnIn(turnIn(), boardWidth.length()));
         }
         if (hingeMm() <= 0) {
             faults.add(new CoverFault(
@@ -609,5 +579,17 @@ final class CaseParts {
                     List.of(BOARD_WIDTH.key(), SETBACK.key(), FORE.key(), JOINTS.key(), JOINT.key())));
         }
         return faults;
+    }
+
+    /** Said of a turn-in that is wider than half a board. */
+    static CoverFault wideTurnIn(Length turnIn, Length board) {
+        return new CoverFault(
+                Weight.STOP,
+                "cover-turn-in",
+                Phrase.of(
+                        "A turn-in of {} is wider than half a board of {}.",
+                        turnIn.at(Fineness.CUT),
+                        board.at(Fineness.CUT)),
+                List.of(TURN_IN.key()));
     }
 }

@@ -1,6 +1,7 @@
 package itomichi.cover;
 
 import itomichi.gathering.Back;
+import itomichi.measure.Length;
 import itomichi.structure.Covering;
 import itomichi.structure.Stitching.SewnOn;
 import java.util.Optional;
@@ -14,6 +15,8 @@ import java.util.Set;
  * @param back left flat, or rounded
  * @param sewnOn what is sewn on with it
  * @param soft the soft cover that it is sewn through; nothing where there is none
+ * @param pierced whether covers are pierced together with single sheets
+ * @param sideEdge from the spine to the holes through the side
  * @param endsApart whether endpapers are sewn with it as sections of their own
  */
 public record CoverBase(
@@ -22,6 +25,8 @@ public record CoverBase(
         Back back,
         SewnOn sewnOn,
         Optional<SoftCover> soft,
+        boolean pierced,
+        Length sideEdge,
         boolean endsApart) {
 
     public CoverBase {
@@ -31,6 +36,16 @@ public record CoverBase(
     /** Whether the cover goes round one fold, and is folded once. */
     boolean oneFold() {
         return coverings.contains(Covering.ONE_FOLD);
+    }
+
+    /** Whether two sections are sewn into a pleat of it. */
+    boolean pleated() {
+        return coverings.contains(Covering.PLEAT);
+    }
+
+    /** Whether front and back are bound in with single sheets. */
+    boolean boundIn() {
+        return pierced && coverings.contains(Covering.SIDE);
     }
 
     /** Whether it has no cover yet and may be covered so. */

@@ -10,8 +10,18 @@ public final class CoverKinds {
     /** Left as it is sewn; fits every block. */
     static final CoverKind BARE = new Bare();
 
-    private static final List<CoverKind> ALL =
-            List.of(new SoftSewn(), new SoftWrapped(), new FlatCase(), new RoundCase(), BARE);
+    private static final List<CoverKind> ALL = List.of(
+            new SoftSewn(),
+            new SoftWrapped(),
+            new SoftFolded(),
+            new PleatedStrip(),
+            new SewnBoards(),
+            new FlatCase(),
+            new RoundCase(),
+            new SpineFree(),
+            new StabSoft(),
+            new StabHinged(),
+            BARE);
 
     private CoverKinds() {}
 

@@ -2,13 +2,14 @@ package itomichi.cover;
 
 import itomichi.measure.Phrase;
 import java.util.List;
+import java.util.function.ToDoubleFunction;
 
 /**
  * A cover as it is drawn, to scale.
  *
  * @param view from where it is seen
- * @param widthMm of the drawing, mm
- * @param heightMm of the drawing, mm
+ * @param widthMm of the drawing, mm; wider where something stands past it
+ * @param heightMm of the drawing, mm; higher where something stands past it
  * @param outlines what is seen, what lies over something after it
  * @param words what is seen, for whoever does not see it
  */
@@ -33,6 +34,27 @@ public record CoverLook(View view, double widthMm, double heightMm, List<Outline
     }
 
     public CoverLook {
-        outlines = List.copyOf(outlines);
+        // what stands past the frame, such as leaves that a board does not cover, is in the drawing too
+        double left = Math.min(0, least(outlines, FlatPoint::xMm));
+        double top = Math.min(0, least(outlines, FlatPoint::yMm));
+        widthMm = Math.max(widthMm, most(outlines, FlatPoint::xMm)) - left;
+        heightMm = Math.max(heightMm, most(outlines, FlatPoint::yMm)) - top;
+        outlines = outlines.stream().map(outline -> outline.at(-left, -top)).toList();
+    }
+
+    private static double least(List<Outline> outlines, ToDoubleFunction<FlatPoint> side) {
+        return outlines.stream()
+                .flatMap(outline -> outline.points().stream())
+                .mapToDouble(side)
+                .min()
+                .orElse(0);
+    }
+
+    private static double most(List<Outline> outlines, ToDoubleFunction<FlatPoint> side) {
+        return outlines.stream()
+                .flatMap(outline -> outline.points().stream())
+                .mapToDouble(side)
+                .max()
+                .orElse(0);
     }
 }

@@ -45,6 +45,11 @@ public record CoverPiece(
         return height.length();
     }
 
+    /** Whether there is anything of it. */
+    boolean real() {
+        return wide().mm() > 0 && high().mm() > 0;
+    }
+
     /** Its corners, in order from its left corner at the head. */
     public List<FlatPoint> corners() {
         return outline.orElseGet(() -> List.of(

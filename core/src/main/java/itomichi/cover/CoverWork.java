@@ -1,13 +1,16 @@
 package itomichi.cover;
 
 import itomichi.finding.Figure;
+import itomichi.finding.Remark.Weight;
+import itomichi.measure.Phrase;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 
 /**
  * A cover worked out.
  *
- * @param pieces what is cut for it
+ * @param pieces what is cut for it; of which nothing is left is not one of them, and a fault says so
  * @param figures its sizes that a binder asks for, each with its working
  * @param looks how it is drawn
  * @param steps the order of work
@@ -27,10 +30,23 @@ public record CoverWork(
             new CoverWork(List.of(), List.of(), List.of(), List.of(), List.of(), Optional.empty());
 
     public CoverWork {
-        pieces = List.copyOf(pieces);
+        List<CoverFault> all = new ArrayList<>(faults);
+        pieces.stream()
+                .filter(piece -> !piece.real())
+                .map(CoverWork::nothingLeft)
+                .forEach(all::add);
+        pieces = pieces.stream().filter(CoverPiece::real).toList();
         figures = List.copyOf(figures);
         looks = List.copyOf(looks);
         steps = List.copyOf(steps);
-        faults = List.copyOf(faults);
+        faults = List.copyOf(all);
+    }
+
+    private static CoverFault nothingLeft(CoverPiece piece) {
+        return new CoverFault(
+                Weight.STOP,
+                "cover-nothing-left",
+                Phrase.of("As it is settled, nothing is left to cut of: {}.", piece.name()),
+                List.of());
     }
 }

@@ -66,6 +66,17 @@ public record Outline(Role role, String name, List<FlatPoint> points, boolean hi
                 hidden);
     }
 
+    /** The same with head and tail changed, in a drawing that high, mm. */
+    Outline upended(double heightMm) {
+        return new Outline(
+                role,
+                name,
+                points.stream()
+                        .map(point -> new FlatPoint(point.xMm(), heightMm - point.yMm()))
+                        .toList(),
+                hidden);
+    }
+
     /** The same elsewhere. */
     Outline at(double x, double y) {
         return new Outline(

@@ -28,19 +28,29 @@ final class SoftParts {
     private final SoftCover soft;
     private final Length width;
     private final Length height;
-    private final Length past;
+    private final Length left;
+    private final Length right;
+    private final Length spine;
 
     /**
      * @param width of the whole, as it is sewn on
      * @param height of the whole, as it is sewn on
-     * @param past what lies past the back, at its left seen from outside
+     * @param left what lies past the back, at its left seen from outside
+     * @param right what lies past the front, at its right
      */
-    SoftParts(CoverBase base, SoftCover soft, Length width, Length height, Length past) {
+    SoftParts(CoverBase base, SoftCover soft, Length width, Length height, Length left, Length right) {
+        this(base, soft, width, height, left, right, soft.spine());
+    }
+
+    /** @param spine what lies between front and back */
+    SoftParts(CoverBase base, SoftCover soft, Length width, Length height, Length left, Length right, Length spine) {
         this.base = base;
         this.soft = soft;
         this.width = width;
         this.height = height;
-        this.past = past;
+        this.left = left;
+        this.right = right;
+        this.spine = spine;
     }
 
     /** Height of the cover, with how it came about. */
@@ -54,18 +64,17 @@ final class SoftParts {
     }
 
     private double frontMm() {
-        return (width.mm() - past.mm() - soft.spine().mm()) / 2;
+        return (width.mm() - left.mm() - right.mm() - spine.mm()) / 2;
     }
 
     CoverSize size() {
-        return new CoverSize(width, height, Length.ofMm(past.mm() + frontMm()));
+        return new CoverSize(width, height, Length.ofMm(left.mm() + frontMm()));
     }
 
     /** Its folds at the spine; one where the spine is no wider than a fold needs. */
     private List<Double> spineFoldsMm() {
-        double left = past.mm() + frontMm();
-        double spine = soft.spine().mm();
-        return base.oneFold() ? List.of(left + spine / 2) : List.of(left, left + spine);
+        double begins = left.mm() + frontMm();
+        return base.oneFold() ? List.of(begins + spine.mm() / 2) : List.of(begins, begins + spine.mm());
     }
 
     /**
@@ -109,14 +118,13 @@ final class SoftParts {
     private CoverLook opened(boolean outside, List<Outline> more) {
         List<Outline> outlines = new ArrayList<>();
         outlines.add(Outline.rectangle(Role.COVERING, "", 0, 0, width.mm(), height.mm()));
-        double left = past.mm();
-        outlines.add(Outline.rectangle(Role.COVERING, "back", left, 0, frontMm(), height.mm()));
+        double back = left.mm();
+        outlines.add(Outline.rectangle(Role.COVERING, "back", back, 0, frontMm(), height.mm()));
         if (!base.oneFold()) {
-            outlines.add(Outline.rectangle(
-                    Role.COVERING, "spine", left + frontMm(), 0, soft.spine().mm(), height.mm()));
+            outlines.add(Outline.rectangle(Role.COVERING, "spine", back + frontMm(), 0, spine.mm(), height.mm()));
         }
-        outlines.add(Outline.rectangle(
-                Role.COVERING, "front", left + frontMm() + soft.spine().mm(), 0, frontMm(), height.mm()));
+        outlines.add(
+                Outline.rectangle(Role.COVERING, "front", back + frontMm() + spine.mm(), 0, frontMm(), height.mm()));
         for (double x : spineFoldsMm()) {
             outlines.add(Outline.line(Role.FOLD, "", x, 0, x, height.mm()));
         }
@@ -132,7 +140,7 @@ final class SoftParts {
                         "The cover opened flat, {} × {}, its spine {} wide.",
                         width.at(Fineness.CUT),
                         height.at(Fineness.CUT),
-                        soft.spine().at(Fineness.BUNDLE)));
+                        spine.at(Fineness.BUNDLE)));
     }
 
     private CoverLook head() {
@@ -140,31 +148,31 @@ final class SoftParts {
         double tall = base.block().thickestMm();
         double wide = base.block().width().length().mm();
         double middle = t + tall / 2;
-        double spine = base.block().spine().length().mm() / 2;
+        double half = base.block().spine().length().mm() / 2;
         double fore = base.block().foreEdge().length().mm() / 2;
         List<Outline> outlines = new ArrayList<>();
         outlines.add(new Outline(
                 Role.BLOCK,
                 "block",
                 List.of(
-                        new FlatPoint(t, middle - spine),
+                        new FlatPoint(t, middle - half),
                         new FlatPoint(t + wide, middle - fore),
                         new FlatPoint(t + wide, middle + fore),
-                        new FlatPoint(t, middle + spine)),
+                        new FlatPoint(t, middle + half)),
                 false));
-        double slope = (fore - spine) / wide;
-        double endY = spine + slope * frontMm();
+        double slope = (fore - half) / wide;
+        double endY = half + slope * frontMm();
         outlines.add(new Outline(
                 Role.COVERING,
                 "",
                 List.of(
                         new FlatPoint(t + frontMm(), middle - endY),
-                        new FlatPoint(t, middle - spine),
-                        new FlatPoint(t, middle + spine),
+                        new FlatPoint(t, middle - half),
+                        new FlatPoint(t, middle + half),
                         new FlatPoint(t + frontMm(), middle + endY),
                         new FlatPoint(t + frontMm(), middle + endY + t),
-                        new FlatPoint(0, middle + spine + t),
-                        new FlatPoint(0, middle - spine - t),
+                        new FlatPoint(0, middle + half + t),
+                        new FlatPoint(0, middle - half - t),
                         new FlatPoint(t + frontMm(), middle - endY - t)),
                 false));
         return new CoverLook(

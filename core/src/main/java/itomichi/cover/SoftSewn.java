@@ -26,7 +26,7 @@ final class SoftSewn implements CoverKind {
 
     @Override
     public boolean fits(CoverBase base) {
-        return base.soft().isPresent();
+        return base.soft().isPresent() && !base.pleated();
     }
 
     @Override
@@ -38,7 +38,7 @@ final class SoftSewn implements CoverKind {
     public CoverWork work(CoverBase base, CoverChoices choices) {
         SoftCover soft = base.soft().orElseThrow();
         Working width = soft.width();
-        SoftParts parts = new SoftParts(base, soft, width.length(), soft.height(), Length.ZERO);
+        SoftParts parts = new SoftParts(base, soft, width.length(), soft.height(), Length.ZERO, Length.ZERO);
         return new CoverWork(
                 List.of(parts.piece(width, parts.height(), Length.ZERO)),
                 List.of(parts.figure(width, soft.height())),

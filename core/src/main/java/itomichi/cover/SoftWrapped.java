@@ -74,7 +74,7 @@ final class SoftWrapped implements CoverKind {
 
     @Override
     public boolean fits(CoverBase base) {
-        return base.soft().isPresent();
+        return base.soft().isPresent() && !base.pleated();
     }
 
     @Override
@@ -153,7 +153,7 @@ final class SoftWrapped implements CoverKind {
         }
 
         CoverWork work() {
-            SoftParts parts = new SoftParts(base, soft, width.length(), soft.height(), past());
+            SoftParts parts = new SoftParts(base, soft, width.length(), soft.height(), past(), Length.ZERO);
             Working cutWidth = cut(width, "width with its edges turned in");
             Working cutHeight = cut(parts.height(), "height with its edges turned in");
             double wrapLeft = flap.length().mm();

@@ -38,6 +38,8 @@ public record CoverPlan(CoverBase base, CoverKind kind, CoverChoices choices, Co
                 spec.back(),
                 spec.stitching().map(sewn -> sewn.sewnOn(spec.variant())).orElse(Stitching.SewnOn.NOTHING),
                 soft,
+                spec.cover().wanted() && gathered.folded().isEmpty(),
+                spec.holes().side().edge(),
                 spec.gathering().wish().endpapersApart());
         CoverKind kind = CoverKinds.chosen(spec.covering().kind(), base);
         CoverChoices choices = spec.covering().choices();
@@ -70,7 +72,13 @@ public record CoverPlan(CoverBase base, CoverKind kind, CoverChoices choices, Co
                         measured.width()),
                 spine(spec, gathered),
                 about("thickness at the fore edge", fore, measured.foreEdge()),
-                about("thickness of a board", spec.stitch().board(), measured.board()));
+                about("thickness of a board", board(spec, gathered), measured.board()));
+    }
+
+    /** Covers that are pierced with single sheets are as thick as the thread goes through. */
+    private static Length board(BookSpec spec, Gathered gathered) {
+        boolean pierced = spec.cover().wanted() && gathered.folded().isEmpty();
+        return pierced ? spec.cover().thickness() : spec.stitch().board();
     }
 
     private static Dimension about(String name, Length planned, Optional<Length> measured) {

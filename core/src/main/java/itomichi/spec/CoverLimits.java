@@ -15,6 +15,9 @@ import java.util.stream.Collectors;
 /** What no cover can be, and no block can measure. */
 final class CoverLimits {
 
+    /** Nothing that is more can be a length. */
+    private static final double MOST_MM = 1e6;
+
     private static final int MOST_TICKS = 200;
     private static final int LONGEST_KEY = 40;
 
@@ -38,15 +41,17 @@ final class CoverLimits {
             known(key, field).match(new Setting.Cases<Void>() {
                 @Override
                 public Void measure(Setting.Measure measure) {
-                    Limits.number(field, sentence(measure), number, -1e6, 1e6, "\u202fmm");
+                    if (!(Math.abs(number) < MOST_MM)) {
+                        Limits.number(field, measure.words(), number, measure.leastMm(), measure.mostMm(), "\u202fmm");
+                    }
                     Limits.length(
-                            field, sentence(measure), Length.ofMm(number), measure.leastMm(), measure.mostMm(), unit);
+                            field, measure.words(), Length.ofMm(number), measure.leastMm(), measure.mostMm(), unit);
                     return null;
                 }
 
                 @Override
                 public Void share(Setting.Share share) {
-                    Limits.number(field, sentence(share), number, share.least(), share.most(), "\u202f%");
+                    Limits.number(field, share.words(), number, share.least(), share.most(), "\u202f%");
                     return null;
                 }
 
@@ -70,10 +75,6 @@ final class CoverLimits {
         return Optional.ofNullable(SETTINGS.get(key))
                 .orElseThrow(
                         () -> new UnfitValueException(field, "Read “" + cut(key) + "”; no cover is settled by that."));
-    }
-
-    private static String sentence(Setting setting) {
-        return setting.words();
     }
 
     private static void measured(CoverWish.Measured measured, Unit unit) {

@@ -1,7 +1,11 @@
 package itomichi.book;
 
 import itomichi.advice.Use;
+import itomichi.cover.CoverChoices;
+import itomichi.cover.CoverKind;
+import itomichi.cover.CoverKinds;
 import itomichi.cover.CoverStuff;
+import itomichi.cover.Setting;
 import itomichi.gathering.Back;
 import itomichi.gathering.Extent;
 import itomichi.gathering.Pressing;
@@ -19,6 +23,7 @@ import itomichi.measure.Length;
 import itomichi.path.Face;
 import itomichi.spec.Binding;
 import itomichi.spec.BookSpec;
+import itomichi.spec.CoverWish;
 import itomichi.spec.GatherWish;
 import itomichi.spec.StitchWish;
 import itomichi.station.Role;
@@ -30,7 +35,9 @@ import itomichi.structure.Stitching;
 import itomichi.structure.Structure;
 import itomichi.structure.Structures;
 import java.util.EnumSet;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.SplittableRandom;
@@ -45,9 +52,12 @@ final class RandomBooks {
             .toList();
 
     private final SplittableRandom dice;
+    /** Apart from the others, so that books stay the same whatever is drawn of their covers. */
+    private final SplittableRandom coverDice;
 
     private RandomBooks(long seed) {
         dice = new SplittableRandom(seed);
+        coverDice = new SplittableRandom(seed + 1);
     }
 
     /** Books as binders make them: usual papers and sizes, here and there a wish. */
@@ -59,7 +69,7 @@ final class RandomBooks {
     /** Books with holes off the sheet, threads like ropes, leaves like stamps: whatever can be typed. */
     static Stream<BookSpec> wild(int number) {
         RandomBooks books = new RandomBooks(1126);
-        return Stream.generate(books::wild).limit(number);
+        return Stream.generate(() -> books.covered(books.wild())).limit(number);
     }
 
     private double between(double low, double high) {
@@ -130,6 +140,50 @@ final class RandomBooks {
                 2);
     }
 
+    /** In any cover, settled in any way, on a block that was measured or not. */
+    private BookSpec covered(BookSpec book) {
+        Map<String, Double> numbers = new HashMap<>();
+        Map<String, String> schools = new HashMap<>();
+        CoverKinds.settings()
+                .filter(setting -> coverDice.nextInt(4) == 0)
+                .forEach(setting -> setting.match(new Setting.Cases<Void>() {
+                    @Override
+                    public Void measure(Setting.Measure measure) {
+                        numbers.put(measure.key(), coverDice.nextDouble(measure.leastMm(), measure.mostMm()));
+                        return null;
+                    }
+
+                    @Override
+                    public Void share(Setting.Share share) {
+                        numbers.put(share.key(), coverDice.nextDouble(share.least(), share.most()));
+                        return null;
+                    }
+
+                    @Override
+                    public Void school(Setting.School school) {
+                        schools.put(
+                                school.key(),
+                                school.options()
+                                        .get(coverDice.nextInt(school.options().size()))
+                                        .key());
+                        return null;
+                    }
+                }));
+        List<CoverKind> kinds = CoverKinds.all();
+        return book.withCovering(new CoverWish(
+                kinds.get(coverDice.nextInt(kinds.size())).key(),
+                new CoverChoices(numbers, schools),
+                new CoverWish.Measured(
+                        measured(20, 600), measured(20, 500), measured(0.5, 90), measured(0.5, 120), measured(0.3, 10)),
+                Set.of()));
+    }
+
+    private Optional<Length> measured(double leastMm, double mostMm) {
+        return coverDice.nextInt(3) == 0
+                ? Optional.of(Length.ofMm(coverDice.nextDouble(leastMm, mostMm)))
+                : Optional.empty();
+    }
+
     private BookSpec wild() {
         BookSpec sane = sane();
         Length height = mm(30, 500);
@@ -173,7 +227,7 @@ final class RandomBooks {
                         one(Back.values()),
                         once(4) ? mm(0, 60) : Length.ZERO,
                         List.of(),
-                        java.util.Map.of()))
+                        Map.of()))
                 .withStitch(sane.stitch()
                         .withThreads(one(StitchWish.Threads.values()))
                         .withTape(mm(0.1, 2)));

@@ -29,7 +29,7 @@ public class BookFileTest extends HttpTest {
     @Test
     public void theFileSaysWhatItIs() {
         String file = saved("Cues");
-        assertTrue(file.contains("\"format\" : \"itomichi-book\"") && file.contains("\"version\" : 5"), file);
+        assertTrue(file.contains("\"format\" : \"itomichi-book\"") && file.contains("\"version\" : 6"), file);
     }
 
     /** Files as applications of earlier versions wrote them. */
@@ -56,6 +56,15 @@ public class BookFileTest extends HttpTest {
     }
 
     @Test
+    public void whatWasSewnBeforeCoversWerePlannedIsDone() throws Exception {
+        Answer answer = post("/api/book-file", Files.readString(Path.of("src/test/resources/sewn-5.json")));
+        assertEquals(answer.status(), 201, answer.message());
+        JsonNode book = answer.body();
+        assertEquals(book.get("document").get("covering").get("numbers").size(), 0);
+        assertTrue(book.get("plan").get("next").get("finished").asBoolean());
+    }
+
+    @Test
     public void theExampleInTheDocumentationIsABook() throws Exception {
         String text = Files.readString(Path.of("..", "docs", "book-file.md"));
         String example = text.substring(text.indexOf("```json") + 7, text.indexOf("```", text.indexOf("```json") + 7));
@@ -67,13 +76,15 @@ public class BookFileTest extends HttpTest {
     Object[][] wrong() {
         return new Object[][] {
             {"\"format\" : ", "", "Line 2, column"},
-            {"\"version\" : 5", "\"version\" : 6", "At “/version”: the file is of version 6"},
+            {"\"version\" : 6", "\"version\" : 7", "At “/version”: the file is of version 7"},
             {"itomichi-book", "something-else", "At “/format”: read “something-else”"},
             {"\"number\" : 32", "\"number\" : \"many\"", "/book/extent/number"},
             {"\"number\" : 32", "\"number\" : 0", "/book/extent/number"},
             {"\"widthMm\" : 148.0", "\"widthMm\" : -148.0", "/book/leaf/widthMm"},
             {"\"widthMm\" : 148.0", "\"widthMm\" : 3.0", "At “/book/leaf/widthMm”: A leaf's width of 3 mm"},
             {"\"purpose\"", "\"porpoise\"", "/book"},
+            {"\"ticked\" : [ ]", "\"ticked\" : [ 4 ]", "/book/covering/ticked"},
+            {"\"schools\" : { }", "\"schools\" : { \"joints\" : \"GLUE\" }", "Read “GLUE”; a cover is not made so."},
             {"\"cordMm\" : 3.0", "\"cordMm\" : 44.0", "At “/book/stitch/cordMm”: A cord of 44 mm"},
         };
     }

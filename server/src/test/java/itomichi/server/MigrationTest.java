@@ -2,9 +2,11 @@ package itomichi.server;
 
 import static org.testng.Assert.assertEquals;
 
+import itomichi.finding.Stage;
 import itomichi.measure.Unit;
 import itomichi.server.document.BookDocument;
 import itomichi.server.document.StartingBook;
+import java.util.List;
 import java.util.UUID;
 import javax.sql.DataSource;
 import org.flywaydb.core.Flyway;
@@ -43,9 +45,9 @@ public class MigrationTest extends HttpTest {
     public void aBookKeptInTheFirstVersionIsTheSameBook() {
         flyway().target("1").load().migrate();
         ObjectNode first = json.valueToTree(StartingBook.in(Unit.MM));
-        first.remove(java.util.List.of("use", "extent", "otherPapers", "cutting", "gathering", "rows", "side"));
+        first.remove(List.of("use", "extent", "otherPapers", "cutting", "gathering", "rows", "side", "covering"));
         ((ObjectNode) first.get("stations"))
-                .remove(java.util.List.of(
+                .remove(List.of(
                         "pairs",
                         "pairMm",
                         "kettleMm",
@@ -55,6 +57,7 @@ public class MigrationTest extends HttpTest {
                         "symmetric",
                         "level"));
         first.put("pages", 48);
+        first.putArray("done").add("PURPOSE").add("SEW");
         UUID id = UUID.randomUUID();
         database.execute("insert into " + SCHEMA + ".book (id, name) values (?, 'Old')", id);
         database.execute(
@@ -72,5 +75,7 @@ public class MigrationTest extends HttpTest {
         assertEquals(raised.stations(), wanted.stations());
         assertEquals(raised.rows(), wanted.rows());
         assertEquals(raised.side(), wanted.side());
+        assertEquals(raised.covering(), wanted.covering());
+        assertEquals(raised.done(), List.of(Stage.PURPOSE, Stage.SEW, Stage.COVER, Stage.FINISH));
     }
 }

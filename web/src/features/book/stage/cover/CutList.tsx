@@ -1,15 +1,30 @@
+import { Button } from 'antd';
 import { useSession } from '../../../../state/useSession';
 import { Measure } from '../../../../units/Measure';
 
 /** What is cut for the cover; the grain of every piece runs along its height. */
 export function CutList() {
-  const { pieces } = useSession().state.plan.covering;
+  const { state } = useSession();
+  const { pieces } = state.plan.covering;
+  const at = `/api/books/${state.view.id}/cover`;
   if (pieces.length === 0) {
     return null;
   }
   return (
     <section className="cover-list" aria-label="What is cut for the cover">
       <h2>To cut</h2>
+      <p className="cover-files">
+        <Button
+          size="small"
+          href={`${at}/list.pdf?paper=${state.document.unit === 'MM' ? 'A4' : 'LETTER'}`}
+          target="_blank"
+        >
+          Print the cut list
+        </Button>{' '}
+        <Button size="small" href={`${at}/list.csv`}>
+          Save it as a table (CSV)
+        </Button>
+      </p>
       <table>
         <thead>
           <tr>
@@ -18,6 +33,7 @@ export function CutList() {
             <th scope="col">Number</th>
             <th scope="col">Across the grain</th>
             <th scope="col">Along the grain</th>
+            <th scope="col">At true size</th>
           </tr>
         </thead>
         <tbody>
@@ -31,6 +47,14 @@ export function CutList() {
               </td>
               <td className="number">
                 <Measure of={piece.height} />
+              </td>
+              <td>
+                <a href={`${at}/pieces/${piece.key}.svg`} aria-label={`${piece.name} as SVG`}>
+                  SVG
+                </a>{' '}
+                <a href={`${at}/pieces/${piece.key}.dxf`} aria-label={`${piece.name} as DXF`}>
+                  DXF
+                </a>
               </td>
             </tr>
           ))}

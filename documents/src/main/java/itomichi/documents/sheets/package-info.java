@@ -1,5 +1,5 @@
 /**
- * Turns plans into drawings to be printed. Read {@link itomichi.documents.sheets.FoldStripSheet} first. Uses the core and {@code drawing}.
+ * Turns plans into drawings to be printed. Read {@link itomichi.documents.sheets.TemplateSheet} first. Uses the core and {@code drawing}.
  */
 @NullMarked
 package itomichi.documents.sheets;

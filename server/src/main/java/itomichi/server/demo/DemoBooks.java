@@ -21,6 +21,7 @@ import itomichi.server.document.BookDocument.Thread;
 import itomichi.server.document.StartingBook;
 import java.util.Arrays;
 import java.util.List;
+import java.util.Map;
 
 /** The books that the marionette theatre Moth and Pulley binds for itself, each at another stage. Everything in them is made up. */
 final class DemoBooks {
@@ -41,7 +42,8 @@ final class DemoBooks {
     static List<DemoBook> all() {
         return List.of(
                 new DemoBook(rigging(), 0, true),
-                new DemoBook(longSong(), 0, false),
+                new DemoBook(
+                        DemoWorkshop.covered(longSong(), "soft-folded", Map.of("ends-wide", 70.0), Map.of()), 0, false),
                 new DemoBook(programme(), 0, false),
                 new DemoBook(cueSlips(), 2, false));
     }

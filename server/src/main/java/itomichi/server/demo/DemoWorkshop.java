@@ -32,6 +32,7 @@ import itomichi.structure.Hands;
 import itomichi.structure.Need;
 import itomichi.structure.Structures;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.function.Function;
@@ -110,7 +111,8 @@ final class DemoWorkshop {
                 List.of(bookWove()),
                 LINEN_30_3,
                 StartingBook.PLAIN_GATHERING);
-        return bound(book, "link-stitch", List.of(Stage.PURPOSE, Stage.PAPER));
+        return covered(
+                bound(book, "link-stitch", List.of(Stage.PURPOSE, Stage.PAPER)), "spine-free", Map.of(), Map.of());
     }
 
     private BookDocument flyLoft() {
@@ -139,7 +141,11 @@ final class DemoWorkshop {
                         0,
                         List.of(),
                         List.of()));
-        return bound(book, "tapes", List.of(Stage.PURPOSE));
+        return covered(
+                bound(book, "tapes", List.of(Stage.PURPOSE)),
+                "case-flat",
+                Map.of("turn-in", 16.0),
+                Map.of("covered", "HALF", "joints", "BOARDS"));
     }
 
     private BookDocument shadowFigures() {
@@ -159,7 +165,11 @@ final class DemoWorkshop {
                         paperId.apply("Shadow card 250"))),
                 LINEN_18_3,
                 StartingBook.PLAIN_GATHERING);
-        return bound(book, "stab-tortoise-shell", List.of(Stage.PURPOSE));
+        return covered(
+                boundIn(bound(book, "stab-tortoise-shell", List.of(Stage.PURPOSE))),
+                "stab-soft",
+                Map.of("stab-flaps", 25.0),
+                Map.of());
     }
 
     private BookDocument swatches() {
@@ -193,7 +203,8 @@ final class DemoWorkshop {
                                 new RecipeSheet(0, 60.0, null),
                                 new RecipeSheet(0, null, 300.0))),
                         List.of()));
-        return bound(book, "long-stitch", List.of(Stage.PURPOSE));
+        return covered(
+                bound(book, "long-stitch", List.of(Stage.PURPOSE)), "soft-flap", Map.of(), Map.of("closing", "BUTTON"));
     }
 
     private BookDocument sceneDiary() {
@@ -213,7 +224,11 @@ final class DemoWorkshop {
                         paperId.apply("Grey wove 90"))),
                 LINEN_40_3,
                 StartingBook.PLAIN_GATHERING);
-        return inCover(bound(book, "several-pamphlets", List.of(Stage.PURPOSE, Stage.PAPER)), 26);
+        return covered(
+                inCover(bound(book, "several-pamphlets", List.of(Stage.PURPOSE, Stage.PAPER)), 26),
+                "soft-flap",
+                Map.of("flap", 60.0),
+                Map.of("edges", "TURNED", "closing", "TIE"));
     }
 
     private static BookDocument book(
@@ -254,6 +269,19 @@ final class DemoWorkshop {
                 book,
                 Binding.as(BookDocuments.spec(book), Structures.keyed(structure).orElseThrow()));
         return chosen.withGathering(book.gathering()).withDone(done);
+    }
+
+    /** With covers that are sewn through together with its sheets. */
+    private static BookDocument boundIn(BookDocument book) {
+        BookSpec spec = BookDocuments.spec(book);
+        return BookDocuments.changed(book, spec.withCover(spec.cover().withWanted(true)));
+    }
+
+    /** In that kind of cover. */
+    static BookDocument covered(
+            BookDocument book, String kind, Map<String, Double> numbers, Map<String, String> schools) {
+        BookDocument.Covering usual = book.covering();
+        return book.withCovering(new BookDocument.Covering(kind, numbers, schools, usual.block(), usual.ticked()));
     }
 
     /** In a cover whose spine is wide enough for cover stuff to be left between the rows. */

@@ -2,9 +2,9 @@ package itomichi.server.drawer;
 
 import itomichi.measure.Unit;
 import itomichi.server.drawer.WrongRowsException.WrongRow;
+import itomichi.server.platform.Csv;
 import itomichi.spec.UnfitValueException;
 import java.io.IOException;
-import java.io.StringWriter;
 import java.io.UncheckedIOException;
 import java.util.ArrayList;
 import java.util.HashMap;
@@ -14,23 +14,15 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Set;
-import java.util.regex.Pattern;
-import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVParser;
-import org.apache.commons.csv.CSVPrinter;
 import org.apache.commons.csv.CSVRecord;
 import org.jspecify.annotations.Nullable;
 
 /** Drawers to and from CSV (RFC 4180): a heading row, one thing a row, bare numbers in mm and g/m2. */
 final class DrawerCsv {
 
-    private static final CSVFormat FORMAT = CSVFormat.RFC4180;
-
     /** So many are laid in within a second or two. */
     static final int MOST_ROWS = 5_000;
-
-    /** A program that shows tables takes a cell that begins so for a formula, and runs it. */
-    private static final Pattern FORMULA = Pattern.compile("'*[=+\\-@\t\r].*", Pattern.DOTALL);
 
     private DrawerCsv() {}
 
@@ -41,32 +33,19 @@ final class DrawerCsv {
     record Laid(int added, int changed) {}
 
     static String write(Drawer drawer, List<Thing> things) {
-        StringWriter text = new StringWriter();
-        try (CSVPrinter printer = new CSVPrinter(text, FORMAT)) {
-            List<String> headings = new ArrayList<>(List.of(Drawer.NAME.heading()));
-            drawer.columns().forEach(column -> headings.add(column.heading()));
-            printer.printRecord(headings);
-            for (Thing thing : things) {
-                List<String> cells = new ArrayList<>(List.of(thing.name()));
-                for (Column column : drawer.columns()) {
-                    Object value = thing.particulars().get(column.key());
-                    cells.add(value == null ? "" : column.written(value));
-                }
-                printer.printRecord(cells.stream().map(DrawerCsv::harmless).toList());
+        List<List<String>> rows = new ArrayList<>();
+        List<String> headings = new ArrayList<>(List.of(Drawer.NAME.heading()));
+        drawer.columns().forEach(column -> headings.add(column.heading()));
+        rows.add(headings);
+        for (Thing thing : things) {
+            List<String> cells = new ArrayList<>(List.of(thing.name()));
+            for (Column column : drawer.columns()) {
+                Object value = thing.particulars().get(column.key());
+                cells.add(value == null ? "" : column.written(value));
             }
-        } catch (IOException unexpected) {
-            throw new UncheckedIOException("A list in memory could not be written", unexpected);
+            rows.add(cells);
         }
-        return text.toString();
-    }
-
-    /** The cell with a sign before it that makes it a text wherever it is shown; it is taken off again on the way in. */
-    private static String harmless(String cell) {
-        return FORMULA.matcher(cell).matches() ? "'" + cell : cell;
-    }
-
-    private static String asWritten(String cell) {
-        return cell.startsWith("'") && FORMULA.matcher(cell).matches() ? cell.substring(1) : cell;
+        return Csv.write(rows);
     }
 
     /**
@@ -112,7 +91,7 @@ final class DrawerCsv {
     }
 
     private static List<CSVRecord> records(String csv) {
-        try (CSVParser parser = CSVParser.parse(csv, FORMAT)) {
+        try (CSVParser parser = CSVParser.parse(csv, Csv.FORMAT)) {
             List<CSVRecord> records = parser.getRecords();
             if (records.isEmpty()) {
                 throw new WrongRowsException(
@@ -161,7 +140,7 @@ final class DrawerCsv {
         for (int i = 0; i < columns.size(); i++) {
             Column column = columns.get(i);
             if (column != null) {
-                typed.put(column.key(), asWritten(record.get(i)));
+                typed.put(column.key(), Csv.asWritten(record.get(i)));
             }
         }
         try {

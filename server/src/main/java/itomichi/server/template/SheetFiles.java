@@ -44,6 +44,10 @@ public final class SheetFiles {
                 true);
     }
 
+    static ResponseEntity<byte[]> csv(String book, String what, byte[] text) {
+        return file(book, what + ".csv", MediaType.valueOf("text/csv;charset=UTF-8"), text, true);
+    }
+
     private static ResponseEntity<byte[]> file(String book, String ending, MediaType type, byte[] bytes, boolean save) {
         String name = book + " - " + ending;
         ContentDisposition disposition = (save ? ContentDisposition.attachment() : ContentDisposition.inline())

@@ -1,0 +1,278 @@
+package itomichi.cover;
+
+import itomichi.cover.Outline.Role;
+import itomichi.cover.Setting.Option;
+import itomichi.cover.Setting.School;
+import itomichi.cover.Setting.Share;
+import itomichi.finding.Figure;
+import itomichi.finding.Formula;
+import itomichi.finding.Quantity;
+import itomichi.finding.Source;
+import itomichi.finding.Working;
+import itomichi.measure.Fineness;
+import itomichi.measure.Length;
+import itomichi.measure.Phrase;
+import java.util.ArrayList;
+import java.util.List;
+
+/**
+ * What a case is covered with: cloth all over; cloth on the spine and paper sides; or cloth on spine and corners, paper between.
+ *
+ * @param boardWidth of one board
+ * @param boardHeight of one board
+ * @param joint flat
+ * @param spine the spine piece, flat
+ * @param turnIn round every edge
+ * @param corner from a board's corner to the cut across it
+ * @param choices what is settled
+ */
+record CaseCovering(
+        Length boardWidth,
+        Length boardHeight,
+        Length joint,
+        Length spine,
+        Length turnIn,
+        Length corner,
+        CoverChoices choices) {
+
+    static final Option FULL = new Option("FULL", "cloth all over");
+    static final Option QUARTER = new Option("QUARTER", "cloth on the spine, paper sides");
+    static final Option HALF = new Option("HALF", "cloth on spine and corners, paper sides");
+    static final School COVERED = new School("covered", "Covered with", List.of(FULL, QUARTER, HALF));
+    static final Share ON_BOARD = new Share("spine-cloth", "Spine cloth on to each board", "of its width", 22, 5, 90);
+
+    private static final Formula WIDTH = Formula.of("2 × B + 2 × j + S + 2 × t");
+    private static final Formula HEIGHT = Formula.of("B + 2 × t");
+    private static final Formula SPINE_WIDTH = Formula.of("S + 2 × j + 2 × z");
+    private static final Formula SHARE = Formula.of("p ÷ 100 × B");
+    private static final Formula SIDE_WIDTH = Formula.of("B − z + o + t");
+    private static final Formula CORNER_LEG = Formula.of("z + 2 × t");
+
+    /** Paper sides lie so far over the cloth: common practice. */
+    private static final Length OVER = Length.ofMm(3);
+
+    private static final Quantity CUT = Quantity.of(Length.ZERO, Fineness.CUT);
+
+    boolean full() {
+        return choices.is(COVERED, FULL);
+    }
+
+    private boolean half() {
+        return choices.is(COVERED, HALF);
+    }
+
+    private static Quantity cut(Length length) {
+        return Quantity.of(length, Fineness.CUT);
+    }
+
+    private Working width() {
+        return Working.by(WIDTH)
+                .with("B", "width of a board", cut(boardWidth))
+                .with("j", "joint, flat", Quantity.of(joint, Fineness.MARK))
+                .with("S", "spine piece, flat", Quantity.of(spine, Fineness.MARK))
+                .with("t", "turn-in", cut(turnIn))
+                .gives(CUT);
+    }
+
+    private Working height() {
+        return Working.by(HEIGHT)
+                .with("B", "height of a board", cut(boardHeight))
+                .with("t", "turn-in", cut(turnIn))
+                .gives(CUT);
+    }
+
+    private Working onBoard() {
+        return Working.by(SHARE)
+                .with("p", "share of a board, in percent", Quantity.ratio(choices.share(ON_BOARD), 1))
+                .with("B", "width of a board", cut(boardWidth))
+                .from(Source.COMMON_PRACTICE)
+                .note(Phrase.of("A fifth to a quarter."))
+                .gives(CUT);
+    }
+
+    private Working spineWidth() {
+        return Working.by(SPINE_WIDTH)
+                .with("S", "spine piece, flat", Quantity.of(spine, Fineness.MARK))
+                .with("j", "joint, flat", Quantity.of(joint, Fineness.MARK))
+                .with("z", "on to each board", cut(onBoard().length()))
+                .gives(CUT);
+    }
+
+    private Working sideWidth() {
+        return Working.by(SIDE_WIDTH)
+                .with("B", "width of a board", cut(boardWidth))
+                .with("z", "spine cloth on it", cut(onBoard().length()))
+                .with("o", "over the cloth", cut(OVER))
+                .with("t", "turn-in", cut(turnIn))
+                .from(Source.COMMON_PRACTICE)
+                .gives(CUT);
+    }
+
+    private Working cornerLeg() {
+        return Working.by(CORNER_LEG)
+                .with(
+                        "z",
+                        "along each edge of the board, as the spine cloth",
+                        cut(onBoard().length()))
+                .with("t", "turn-in", cut(turnIn))
+                .from(Source.COMMON_PRACTICE)
+                .gives(CUT);
+    }
+
+    /** Legs of the triangle that is cut from each corner, mm, so that the cut lies the corner's distance from the board's corner. */
+    double cornerCutMm() {
+        return Math.max(0, 2 * turnIn.mm() - corner.mm() * Math.sqrt(2));
+    }
+
+    /** Legs of the triangle that paper sides leave free for a corner of cloth, mm; they lie over its edge. */
+    private double freeMm() {
+        return Math.max(0, cornerLeg().length().mm() - OVER.mm() * Math.sqrt(2));
+    }
+
+    List<CoverPiece> pieces() {
+        if (full()) {
+            return List.of(CoverPiece.rectangle("cloth", "Cloth", PieceStuff.CLOTH, 1, width(), height())
+                    .shaped(clothCorners())
+                    .folded(turnInFolds(width().length().mm(), height().length().mm(), true)));
+        }
+        List<CoverPiece> pieces = new ArrayList<>();
+        pieces.add(CoverPiece.rectangle("spine-cloth", "Spine cloth", PieceStuff.CLOTH, 1, spineWidth(), height())
+                .folded(turnInFolds(
+                        spineWidth().length().mm(), height().length().mm(), false)));
+        if (half()) {
+            double leg = cornerLeg().length().mm();
+            double off = cornerCutMm();
+            pieces.add(CoverPiece.rectangle("corner", "Corners", PieceStuff.CLOTH, 4, cornerLeg(), cornerLeg())
+                    .shaped(List.of(
+                            new FlatPoint(off, 0),
+                            new FlatPoint(leg, 0),
+                            new FlatPoint(0, leg),
+                            new FlatPoint(0, off))));
+        }
+        pieces.add(side());
+        return pieces;
+    }
+
+    private CoverPiece side() {
+        double w = sideWidth().length().mm();
+        double h = height().length().mm();
+        double off = half() ? freeMm() : cornerCutMm();
+        return CoverPiece.rectangle("side", "Paper sides", PieceStuff.PAPER, 2, sideWidth(), height())
+                .shaped(List.of(
+                        new FlatPoint(0, 0),
+                        new FlatPoint(w - off, 0),
+                        new FlatPoint(w, off),
+                        new FlatPoint(w, h - off),
+                        new FlatPoint(w - off, h),
+                        new FlatPoint(0, h)));
+    }
+
+    private List<FlatPoint> clothCorners() {
+        double w = width().length().mm();
+        double h = height().length().mm();
+        double leg = cornerCutMm();
+        return List.of(
+                new FlatPoint(leg, 0),
+                new FlatPoint(w - leg, 0),
+                new FlatPoint(w, leg),
+                new FlatPoint(w, h - leg),
+                new FlatPoint(w - leg, h),
+                new FlatPoint(leg, h),
+                new FlatPoint(0, h - leg),
+                new FlatPoint(0, leg));
+    }
+
+    private List<Outline> turnInFolds(double w, double h, boolean sides) {
+        double t = turnIn.mm();
+        List<Outline> folds = new ArrayList<>();
+        folds.add(Outline.line(Role.FOLD, "", 0, t, w, t));
+        folds.add(Outline.line(Role.FOLD, "", 0, h - t, w, h - t));
+        if (sides) {
+            folds.add(Outline.line(Role.FOLD, "", t, 0, t, h));
+            folds.add(Outline.line(Role.FOLD, "", w - t, 0, w - t, h));
+        }
+        return folds;
+    }
+
+    List<Figure> figures() {
+        if (full()) {
+            return List.of(CaseParts.sized("cloth", "Cloth", width(), height()));
+        }
+        List<Figure> figures = new ArrayList<>();
+        figures.add(CaseParts.sized("spine-cloth", "Spine cloth", spineWidth(), height()));
+        figures.add(CaseParts.sized("side", "Paper sides", sideWidth(), height()));
+        if (half()) {
+            figures.add(new Figure("corner-cloth", "Corners, each leg", cornerLeg()));
+        }
+        return figures;
+    }
+
+    /** Width of all that covers, opened flat, mm. */
+    double wideMm() {
+        return width().length().mm();
+    }
+
+    /** Height of all that covers, opened flat, mm. */
+    double highMm() {
+        return height().length().mm();
+    }
+
+    /** What lies under the boards, seen from inside. */
+    List<Outline> inside() {
+        if (full()) {
+            List<Outline> outlines = new ArrayList<>();
+            outlines.add(new Outline(Role.COVERING, "cloth", clothCorners(), false));
+            return outlines;
+        }
+        return laid();
+    }
+
+    /** What is seen from outside, once everything is turned in. */
+    List<Outline> outside() {
+        double w = wideMm() - 2 * turnIn.mm();
+        double h = boardHeight.mm();
+        List<Outline> outlines = new ArrayList<>();
+        outlines.add(Outline.rectangle(Role.COVERING, "", 0, 0, w, h));
+        if (full()) {
+            return outlines;
+        }
+        double z = onBoard().length().mm() - OVER.mm();
+        double sideWide = boardWidth.mm() - z;
+        double free = half() ? Math.max(0, onBoard().length().mm() - OVER.mm() * Math.sqrt(2)) : 0;
+        for (boolean left : new boolean[] {true, false}) {
+            List<FlatPoint> points = List.of(
+                    new FlatPoint(sideWide, 0),
+                    new FlatPoint(free, 0),
+                    new FlatPoint(0, free),
+                    new FlatPoint(0, h - free),
+                    new FlatPoint(free, h),
+                    new FlatPoint(sideWide, h));
+            Outline side = new Outline(Role.PAPER, "paper", points, false);
+            outlines.add(left ? side : side.mirrored(w));
+        }
+        return outlines;
+    }
+
+    private List<Outline> laid() {
+        List<Outline> outlines = new ArrayList<>();
+        double spineLeft = (wideMm() - spineWidth().length().mm()) / 2;
+        outlines.add(Outline.rectangle(
+                Role.COVERING, "", spineLeft, 0, spineWidth().length().mm(), highMm()));
+        if (half()) {
+            CoverPiece piece = pieces().stream()
+                    .filter(one -> one.key().equals("corner"))
+                    .findFirst()
+                    .orElseThrow();
+            Outline corner = new Outline(Role.COVERING, "", piece.corners(), false);
+            outlines.add(corner);
+            outlines.add(corner.mirrored(wideMm()));
+            outlines.add(corner.upended(highMm()));
+            outlines.add(corner.upended(highMm()).mirrored(wideMm()));
+        }
+        Outline right = new Outline(Role.PAPER, "", side().corners(), false)
+                .at(wideMm() - sideWidth().length().mm(), 0);
+        outlines.add(right);
+        outlines.add(right.mirrored(wideMm()));
+        return outlines;
+    }
+}

@@ -1,0 +1,289 @@
+package itomichi.cover;
+
+import itomichi.cover.CoverStep.Part;
+import itomichi.cover.Outline.Role;
+import itomichi.cover.Setting.Measure;
+import itomichi.finding.Formula;
+import itomichi.finding.Quantity;
+import itomichi.finding.Source;
+import itomichi.finding.Working;
+import itomichi.measure.Fineness;
+import itomichi.measure.Length;
+import itomichi.measure.Phrase;
+import itomichi.structure.Covering;
+import itomichi.structure.Stitching.SewnOn;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+
+/** Covered boards that are sewn on like signatures; the sewing stays to be seen on the spine. */
+final class SewnBoards implements CoverKind {
+
+    static final Measure FORE = new Measure("boards-square-fore", "Square at the fore edge", 3, 0, 60);
+    static final Measure INSIDE = new Measure("lining-off", "Pastedown short of the edge by", 3, 0, 60);
+
+    private static final Formula WIDE = Formula.of("W + q");
+    private static final Formula HIGH = Formula.of("H + h + t");
+    private static final Formula COVERED = Formula.of("B + 2 × t");
+    private static final Formula LINED = Formula.of("B − 2 × e");
+    private static final Quantity CUT = Quantity.of(Length.ZERO, Fineness.CUT);
+
+    @Override
+    public String key() {
+        return "boards-sewn";
+    }
+
+    @Override
+    public String name() {
+        return "Covered boards, sewn on";
+    }
+
+    @Override
+    public String purpose() {
+        return "Front and back are sewn on with the signatures; the spine stays open and the book lies flat.";
+    }
+
+    @Override
+    public boolean fits(CoverBase base) {
+        return base.takes(Covering.BOARDS) && base.sewnOn() == SewnOn.BOARDS;
+    }
+
+    @Override
+    public List<Setting> settings() {
+        return List.of(CaseParts.HEAD, CaseParts.TAIL, FORE, CaseParts.TURN_IN, INSIDE);
+    }
+
+    @Override
+    public CoverWork work(CoverBase base, CoverChoices choices) {
+        return new Boards(base, choices).work();
+    }
+
+    /** One such pair of boards. */
+    private static final class Boards {
+        private final CoverBase base;
+        private final CoverChoices choices;
+        private final Working width;
+        private final Working height;
+        private final Length turnIn;
+
+        Boards(CoverBase base, CoverChoices choices) {
+            this.base = base;
+            this.choices = choices;
+            this.turnIn = choices.length(CaseParts.TURN_IN);
+            SewnBlock block = base.block();
+            this.width = Working.by(WIDE)
+                    .with("W", block.width().meaning(), block.width().at(Fineness.CUT))
+                    .with("q", "square at the fore edge", cut(choices.length(FORE)))
+                    .note(Phrase.of("Flush at the spine, where they are sewn."))
+                    .gives(CUT);
+            this.height = Working.by(HIGH)
+                    .with("H", block.height().meaning(), block.height().at(Fineness.CUT))
+                    .with("h", "square at the head", cut(choices.length(CaseParts.HEAD)))
+                    .with("t", "square at the tail", cut(choices.length(CaseParts.TAIL)))
+                    .gives(CUT);
+        }
+
+        private static Quantity cut(Length length) {
+            return Quantity.of(length, Fineness.CUT);
+        }
+
+        private Working covered(Working board, String what) {
+            return Working.by(COVERED)
+                    .with("B", what, cut(board.length()))
+                    .with("t", "turn-in", cut(turnIn))
+                    .from(Source.COMMON_PRACTICE)
+                    .gives(CUT);
+        }
+
+        private Working lined(Working board, String what) {
+            return Working.by(LINED)
+                    .with("B", what, cut(board.length()))
+                    .with("e", "short of each edge", cut(choices.length(INSIDE)))
+                    .from(Source.COMMON_PRACTICE)
+                    .gives(CUT);
+        }
+
+        CoverWork work() {
+            Working paperWide = covered(width, "width of a board");
+            Working paperHigh = covered(height, "height of a board");
+            double off = Math.max(
+                    0, 2 * turnIn.mm() - 1.5 * base.block().board().length().mm() * Math.sqrt(2));
+            double w = paperWide.length().mm();
+            double h = paperHigh.length().mm();
+            List<FlatPoint> corners = List.of(
+                    new FlatPoint(off, 0),
+                    new FlatPoint(w - off, 0),
+                    new FlatPoint(w, off),
+                    new FlatPoint(w, h - off),
+                    new FlatPoint(w - off, h),
+                    new FlatPoint(off, h),
+                    new FlatPoint(0, h - off),
+                    new FlatPoint(0, off));
+            Working linedWide = lined(width, "width of a board");
+            Working linedHigh = lined(height, "height of a board");
+            return new CoverWork(
+                    List.of(
+                            CoverPiece.rectangle("board", "Boards", PieceStuff.BOARD, 2, width, height),
+                            CoverPiece.rectangle(
+                                            "board-cover",
+                                            "Papers round the boards",
+                                            PieceStuff.PAPER,
+                                            2,
+                                            paperWide,
+                                            paperHigh)
+                                    .shaped(corners),
+                            CoverPiece.rectangle(
+                                    "pastedown",
+                                    "Papers inside the boards",
+                                    PieceStuff.PAPER,
+                                    2,
+                                    linedWide,
+                                    linedHigh)),
+                    List.of(
+                            CaseParts.sized("board", "Boards", width, height),
+                            CaseParts.sized("board-cover", "Papers round the boards", paperWide, paperHigh),
+                            CaseParts.sized("pastedown", "Papers inside", linedWide, linedHigh)),
+                    List.of(flat(corners, w, h), closed(), head()),
+                    steps(),
+                    faults(),
+                    Optional.empty());
+        }
+
+        /** A board on its paper, from inside. */
+        private CoverLook flat(List<FlatPoint> corners, double w, double h) {
+            double t = turnIn.mm();
+            double inside = t + choices.length(INSIDE).mm();
+            List<Outline> outlines = new ArrayList<>();
+            outlines.add(new Outline(Role.COVERING, "paper", corners, false));
+            outlines.add(Outline.rectangle(
+                    Role.BOARD,
+                    "board",
+                    t,
+                    t,
+                    width.length().mm(),
+                    height.length().mm()));
+            outlines.add(Outline.rectangle(
+                            Role.LINING,
+                            "pastedown",
+                            inside,
+                            inside,
+                            Math.max(0.1, w - 2 * inside),
+                            Math.max(0.1, h - 2 * inside))
+                    .underneath());
+            return new CoverLook(
+                    CoverLook.View.OPENED_INSIDE,
+                    w,
+                    h,
+                    outlines,
+                    Phrase.of(
+                            "One of the boards, {} × {}, on its paper with turn-ins of {}.",
+                            width.length().at(Fineness.CUT),
+                            height.length().at(Fineness.CUT),
+                            turnIn.at(Fineness.CUT)));
+        }
+
+        private CoverLook closed() {
+            SewnBlock block = base.block();
+            return new CoverLook(
+                    CoverLook.View.CLOSED_FRONT,
+                    width.length().mm(),
+                    height.length().mm(),
+                    List.of(
+                            Outline.rectangle(
+                                    Role.COVERING,
+                                    "front board",
+                                    0,
+                                    0,
+                                    width.length().mm(),
+                                    height.length().mm()),
+                            Outline.rectangle(
+                                            Role.BLOCK,
+                                            "block",
+                                            0,
+                                            choices.length(CaseParts.HEAD).mm(),
+                                            block.width().length().mm(),
+                                            block.height().length().mm())
+                                    .underneath()),
+                    Phrase.of(
+                            "The closed book from the front, {} × {}.",
+                            width.length().at(Fineness.CUT),
+                            height.length().at(Fineness.CUT)));
+        }
+
+        private CoverLook head() {
+            SewnBlock block = base.block();
+            double b = block.board().length().mm();
+            double tall = block.thickestMm();
+            double middle = b + tall / 2;
+            double spine = block.spine().length().mm() / 2;
+            double fore = block.foreEdge().length().mm() / 2;
+            double w = block.width().length().mm();
+            double end = spine + (fore - spine) / w * width.length().mm();
+            List<Outline> outlines = new ArrayList<>();
+            outlines.add(new Outline(
+                    Role.BLOCK,
+                    "block",
+                    List.of(
+                            new FlatPoint(0, middle - spine),
+                            new FlatPoint(w, middle - fore),
+                            new FlatPoint(w, middle + fore),
+                            new FlatPoint(0, middle + spine)),
+                    false));
+            for (int side : new int[] {-1, 1}) {
+                outlines.add(new Outline(
+                        Role.BOARD,
+                        side < 0 ? "front board" : "back board",
+                        List.of(
+                                new FlatPoint(0, middle + side * spine),
+                                new FlatPoint(width.length().mm(), middle + side * end),
+                                new FlatPoint(width.length().mm(), middle + side * (end + b)),
+                                new FlatPoint(0, middle + side * (spine + b))),
+                        false));
+            }
+            return new CoverLook(
+                    CoverLook.View.CLOSED_HEAD,
+                    width.length().mm(),
+                    tall + 2 * b,
+                    outlines,
+                    Phrase.of(
+                            "The closed book from its head: {} thick at the spine between boards of {}.",
+                            block.spine().length().at(Fineness.BUNDLE),
+                            block.board().length().at(Fineness.CALIPER)));
+        }
+
+        private List<CoverStep> steps() {
+            return List.of(
+                    CoverStep.of("grain", Part.DRY, "Try the grain of boards and papers: along the spine."),
+                    CoverStep.of(
+                                    "cover-boards",
+                                    Part.MAKE,
+                                    "Glue out each paper, lay its board on it, cut the corners, turn in head and tail, then the sides.")
+                            .waits("an hour, under a weight"),
+                    CoverStep.of(
+                                    "line-boards",
+                                    Part.MAKE,
+                                    "Glue the inside papers in, so that the boards are drawn from both sides and stay flat.")
+                            .waits("overnight, under a weight"),
+                    CoverStep.of(
+                            "punch-boards",
+                            Part.MAKE,
+                            "Punch the holes of the boards through both papers, by the template, before the first signature is sewn."),
+                    CoverStep.of(
+                                    "press",
+                                    Part.FINISH,
+                                    "Lay the sewn book under a light weight: boards level, spine free.")
+                            .waits("overnight"),
+                    CoverStep.of(
+                            "open",
+                            Part.FINISH,
+                            "Open it in the middle and at both boards: it lies flat, every kettle holds."));
+        }
+
+        private List<CoverFault> faults() {
+            if (Length.ofMm(width.length().mm() / 2).isMoreThan(turnIn)) {
+                return List.of();
+            }
+            return List.of(CaseParts.wideTurnIn(turnIn, width.length()));
+        }
+    }
+}

@@ -1,0 +1,136 @@
+package itomichi.plan;
+
+import itomichi.cover.CoverPiece;
+import itomichi.cover.SewnBlock;
+import itomichi.cutting.Demand;
+import itomichi.finding.Formula;
+import itomichi.finding.Quantity;
+import itomichi.finding.Source;
+import itomichi.finding.Working;
+import itomichi.measure.Fineness;
+import itomichi.measure.Length;
+import itomichi.station.Stations;
+import itomichi.structure.Stitching;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Set;
+
+/** Everything that is cut for a book: its sheets, what is sewn on with them, its cover. */
+public final class CutList {
+
+    private static final Formula TAPE = Formula.of("T + 2 × r");
+    /** A tape on to each board: common practice. */
+    private static final Length TAPE_OVER = Length.ofMm(30);
+
+    private CutList() {}
+
+    /** What a size was worked out from. */
+    public enum From {
+        PLAN("the plan"),
+        BLOCK("the sewn block"),
+        PART("the sewn block in part, else the plan");
+
+        private final String words;
+
+        From(String words) {
+            this.words = words;
+        }
+
+        public String words() {
+            return words;
+        }
+    }
+
+    /**
+     * Pieces of one size.
+     *
+     * @param key a name that does not change
+     * @param name what a binder calls it
+     * @param stuff what it is cut from
+     * @param count how many of it
+     * @param width across the grain
+     * @param height along the grain
+     * @param from what its size was worked out from
+     */
+    public record Row(String key, String name, String stuff, int count, Length width, Length height, From from) {}
+
+    /** The rows in the order in which they are cut. */
+    public static List<Row> of(WorkedBook worked) {
+        List<Row> rows = new ArrayList<>();
+        sheets(worked, rows);
+        tapes(worked, rows);
+        From from = from(worked.covering().base().block());
+        for (CoverPiece piece : worked.covering().work().pieces()) {
+            rows.add(new Row(
+                    piece.key(),
+                    piece.name(),
+                    piece.stuff().words(),
+                    piece.count(),
+                    piece.wide(),
+                    piece.high(),
+                    // a soft cover is on before there is a block to measure
+                    worked.covering().work().size().isPresent() ? From.PLAN : from));
+        }
+        return List.copyOf(rows);
+    }
+
+    private static void sheets(WorkedBook worked, List<Row> rows) {
+        boolean folded = worked.gathered().folded().isPresent();
+        int number = 0;
+        for (PaperPlan paper : worked.papers()) {
+            for (Demand demand : paper.demands()) {
+                number++;
+                rows.add(new Row(
+                        "sheets-" + number,
+                        folded ? "Sheets to fold" : "Sheets",
+                        paper.paper().paper().name(),
+                        demand.number(),
+                        demand.width(),
+                        demand.height(),
+                        From.PLAN));
+            }
+        }
+    }
+
+    /** Tapes lie between the two stations of a pair, and end on the boards. */
+    private static void tapes(WorkedBook worked, List<Row> rows) {
+        Stitching.SewnOn sewnOn = worked.covering().base().sewnOn();
+        if (sewnOn != Stitching.SewnOn.TAPES) {
+            return;
+        }
+        Stations stations = worked.spec().stations().along(worked.spec().leaf().height());
+        Set<Integer> after = worked.spec()
+                .stitching()
+                .map(sewn -> sewn.tapedAfter(stations.count(), worked.spec().variant()))
+                .orElse(Set.of());
+        SewnBlock block = worked.covering().base().block();
+        after.stream()
+                .findFirst()
+                .ifPresent(station -> rows.add(new Row(
+                        "tape",
+                        "Tapes",
+                        "tape",
+                        after.size(),
+                        stations.at(station + 1).minus(stations.at(station)),
+                        tapeLength(block).length(),
+                        From.PLAN)));
+    }
+
+    private static Working tapeLength(SewnBlock block) {
+        return Working.by(TAPE)
+                .with(
+                        "T",
+                        "thickness at the spine, as planned",
+                        Quantity.of(block.spine().planned(), Fineness.BUNDLE))
+                .with("r", "on to each board", Quantity.of(TAPE_OVER, Fineness.CUT))
+                .from(Source.COMMON_PRACTICE)
+                .gives(Quantity.of(Length.ZERO, Fineness.CUT));
+    }
+
+    private static From from(SewnBlock block) {
+        long measured = block.all().stream()
+                .filter(dimension -> dimension.measured().isPresent())
+                .count();
+        return measured == 0 ? From.PLAN : measured == block.all().size() ? From.BLOCK : From.PART;
+    }
+}

@@ -1,0 +1,265 @@
+package itomichi.book;
+
+import static org.testng.Assert.assertEquals;
+import static org.testng.Assert.assertFalse;
+import static org.testng.Assert.assertTrue;
+
+import itomichi.cover.CoverChoices;
+import itomichi.cover.CoverKind;
+import itomichi.finding.Figure;
+import itomichi.finding.Remark;
+import itomichi.finding.Stage;
+import itomichi.gathering.Back;
+import itomichi.measure.Length;
+import itomichi.measure.Unit;
+import itomichi.plan.CutList;
+import itomichi.spec.Binding;
+import itomichi.spec.BookSpec;
+import itomichi.spec.CoverWish;
+import itomichi.structure.Covering;
+import itomichi.structure.Structure;
+import itomichi.structure.Structures;
+import java.util.Arrays;
+import java.util.EnumSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import org.testng.annotations.DataProvider;
+import org.testng.annotations.Test;
+
+/** The cover of a whole book: from the plan, and from the block in the hand. */
+public class CoversTest {
+
+    private static BookSpec onTapes() {
+        return Books.bound("tapes").withPages(160);
+    }
+
+    private static BookSpec measured(BookSpec spec, double spineMm) {
+        return spec.withCovering(
+                spec.covering().withMeasured(CoverWish.Measured.NOTHING.withSpine(Optional.of(Length.ofMm(spineMm)))));
+    }
+
+    private static BookSpec settled(BookSpec spec, Map<String, Double> numbers, Map<String, String> schools) {
+        return spec.withCovering(spec.covering().withChoices(new CoverChoices(numbers, schools)));
+    }
+
+    private static BookSpec kind(BookSpec spec, String key) {
+        return spec.withCovering(spec.covering().withKind(key));
+    }
+
+    private static double piece(BookPlan plan, String key) {
+        return plan.covering().work().pieces().stream()
+                .filter(piece -> piece.key().equals(key))
+                .findFirst()
+                .orElseThrow()
+                .wide()
+                .mm();
+    }
+
+    private static Optional<Remark<BookSpec>> remark(BookPlan plan, String key) {
+        return plan.remarks().stream().filter(said -> said.key().equals(key)).findFirst();
+    }
+
+    @DataProvider
+    Object[][] structures() {
+        return Structures.all().stream()
+                .flatMap(structure -> List.of(true, false).stream().map(cover -> new Object[] {structure, cover}))
+                .toArray(Object[][]::new);
+    }
+
+    @Test(dataProvider = "structures")
+    public void everyBookHasACoverOrIsLeftAsItIsSewn(Structure structure, boolean wanted) {
+        BookSpec bound = Books.bound(structure.key());
+        CoverKind kind = Planner.plan(bound.withCover(bound.cover().withWanted(wanted)))
+                .covering()
+                .kind();
+        boolean through =
+                structure.coverings().stream().anyMatch(covering -> covering.soft() || covering == Covering.SIDE);
+        if (through) {
+            assertEquals(kind.key().equals("bare"), !wanted, structure.name());
+        }
+    }
+
+    @Test(dataProvider = "structures")
+    public void theUsualCoverOfASoundBookIsSound(Structure structure, boolean wanted) {
+        BookSpec bound = Books.bound(structure.key());
+        BookPlan plan = Planner.plan(bound.withCover(bound.cover().withWanted(wanted)));
+        assertEquals(plan.covering().work().faults(), List.of());
+    }
+
+    @Test
+    public void aMeasuredSpineChangesTheSpinePiece() {
+        assertEquals(piece(Planner.plan(measured(onTapes(), 24.5)), "spine-piece"), 24.5, 0.01);
+    }
+
+    @Test
+    public void aMeasuredBlockChangesNothingBeforeTheCover() {
+        List<String> planned = before(Planner.plan(onTapes()));
+        assertEquals(before(Planner.plan(measured(onTapes(), 24.5))), planned);
+    }
+
+    private static List<String> before(BookPlan plan) {
+        return plan.figures().stream()
+                .filter(figure -> figure.stage().compareTo(Stage.COVER) < 0)
+                .map(figure -> figure.label() + figure.in(Unit.MM))
+                .toList();
+    }
+
+    /** Boards and cloth are not cut before they are needed: their figures belong to the cover. */
+    @Test
+    public void theCoverHasItsFiguresAtItsStage() {
+        List<String> keys = Planner.plan(onTapes()).figures().stream()
+                .filter(figure -> figure.stage() == Stage.COVER)
+                .map(Figure::key)
+                .toList();
+        assertTrue(keys.containsAll(List.of("board", "joint", "spine-piece", "cloth")), keys.toString());
+    }
+
+    @Test
+    public void aPointThatSlippedStopsTheCover() {
+        double planned = Planner.plan(onTapes()).figure("spine").length().mm();
+        BookPlan plan = Planner.plan(measured(onTapes(), planned * 10));
+        assertEquals(remark(plan, "block-slipped").orElseThrow().weight(), Remark.Weight.STOP);
+    }
+
+    @Test
+    public void aBlockThatCameOutThickerIsANote() {
+        double planned = Planner.plan(onTapes()).figure("spine").length().mm();
+        BookPlan plan = Planner.plan(measured(onTapes(), planned * 1.6));
+        assertEquals(remark(plan, "block-other").orElseThrow().weight(), Remark.Weight.NOTE);
+    }
+
+    @Test
+    public void aBlockThatCameOutAsPlannedIsNotTalkedAbout() {
+        double planned = Planner.plan(onTapes()).figure("spine").length().mm();
+        BookPlan plan = Planner.plan(measured(onTapes(), planned + 0.2));
+        assertFalse(plan.remarks().stream().anyMatch(said -> said.stage() == Stage.COVER));
+    }
+
+    @Test
+    public void aTurnInThatIsTooWideIsMendedByTheUsualOne() {
+        BookSpec wide = settled(onTapes(), Map.of("turn-in", 90.0), Map.of("joints", "BOARDS"));
+        Remark<BookSpec> said = remark(Planner.plan(wide), "cover-turn-in").orElseThrow();
+        CoverChoices mended = said.mend().orElseThrow().change().covering().choices();
+        assertEquals(mended, new CoverChoices(Map.of(), Map.of("joints", "BOARDS")));
+    }
+
+    @Test
+    public void aRoundedBackGetsARoundCase() {
+        BookSpec round = onTapes().withGathering(onTapes().gathering().withBack(Back.ROUNDED));
+        assertEquals(Planner.plan(round).covering().kind().key(), "case-round");
+    }
+
+    @Test
+    public void aKindThatDoesNotFitCountsAsTheUsualOne() {
+        assertEquals(Planner.plan(kind(onTapes(), "pleated")).covering().kind().key(), "case-flat");
+    }
+
+    @Test
+    public void anotherStructureBeginsItsCoverAfresh() {
+        BookSpec other = Binding.as(
+                kind(measured(onTapes(), 24), "case-flat"),
+                Structures.keyed("long-stitch").orElseThrow());
+        assertEquals(other.covering(), CoverWish.USUAL);
+    }
+
+    @Test
+    public void boardsThatAreSewnOnAreAsThickAsTheThreadGoesRound() {
+        BookSpec linked = Books.linked(160);
+        BookSpec boards =
+                linked.withStitch(linked.stitch().withVariant("boards").withBoard(Length.ofMm(2.5)));
+        BookPlan plan = Planner.plan(boards);
+        assertEquals(plan.covering().kind().key(), "boards-sewn");
+        assertEquals(plan.covering().base().block().board().planned(), Length.ofMm(2.5));
+    }
+
+    @Test
+    public void aFlapMakesTheSoftCoverWiderAndLeavesItsRowsWhereTheyWere() {
+        BookPlan plain = Planner.plan(Books.bound("long-stitch").withPages(160));
+        BookPlan flap = Planner.plan(kind(plain.spec(), "soft-flap"));
+        assertTrue(flap.coverSize()
+                .orElseThrow()
+                .width()
+                .isMoreThan(plain.coverSize().orElseThrow().width()));
+        assertEquals(
+                flap.foldHoles().orElseThrow().cover().orElseThrow().rows(),
+                plain.foldHoles().orElseThrow().cover().orElseThrow().rows());
+    }
+
+    private static BookSpec sewn(BookSpec spec, Stage... alsoDone) {
+        EnumSet<Stage> done = EnumSet.range(Stage.PURPOSE, Stage.SEW);
+        done.addAll(Arrays.asList(alsoDone));
+        return spec.withDone(done);
+    }
+
+    @Test
+    public void aSewnBookIsMeasuredAndItsCoverCut() {
+        BookPlan.NextThing next = Planner.plan(sewn(onTapes())).next();
+        assertEquals(next.stage(), Stage.COVER);
+        assertEquals(
+                next.words().in(Unit.MM),
+                "Measure the sewn block, then cut the 9 pieces of its cover: case, flat back");
+    }
+
+    @Test
+    public void theFirstStepOfFinishingThatIsNotTickedIsNext() {
+        BookSpec covered = sewn(onTapes(), Stage.COVER);
+        BookSpec nipped = covered.withCovering(covered.covering().withTicked(Set.of("nip")));
+        assertTrue(Planner.plan(covered).next().words().in(Unit.MM).startsWith("Nip it"));
+        assertTrue(Planner.plan(nipped).next().words().in(Unit.MM).startsWith("Press it"));
+    }
+
+    @Test
+    public void aFinishedBookGoesOnTheShelf() {
+        BookPlan.NextThing next =
+                Planner.plan(sewn(onTapes(), Stage.COVER, Stage.FINISH)).next();
+        assertTrue(next.finished());
+        assertEquals(next.words().in(Unit.MM), "Finished. Put it on the shelf.");
+    }
+
+    private static List<CutList.Row> list(BookSpec spec) {
+        return CutList.of(Planner.plan(spec).worked());
+    }
+
+    private static CutList.Row row(List<CutList.Row> rows, String key) {
+        return rows.stream().filter(one -> one.key().equals(key)).findFirst().orElseThrow();
+    }
+
+    @Test
+    public void theCutListBeginsWithTheSheets() {
+        CutList.Row sheets = list(onTapes()).get(0);
+        assertEquals(sheets.count(), 40);
+        assertEquals(sheets.width(), Length.ofMm(296));
+        assertEquals(sheets.height(), Length.ofMm(210));
+    }
+
+    /** Three tapes of 12 mm for an A5 book (common practice, no source); each reaches 30 mm on to both boards. */
+    @Test
+    public void tapesReachOnToBothBoards() {
+        BookPlan plan = Planner.plan(onTapes());
+        CutList.Row tapes = row(CutList.of(plan.worked()), "tape");
+        assertEquals(tapes.count(), 3);
+        assertEquals(tapes.width(), Length.ofMm(12));
+        assertEquals(tapes.height().mm(), plan.figure("spine").length().mm() + 60, 0.01);
+    }
+
+    @Test
+    public void theListSaysWhatItWasMeasuredFrom() {
+        assertEquals(row(list(onTapes()), "board").from(), CutList.From.PLAN);
+        assertEquals(row(list(measured(onTapes(), 24)), "board").from(), CutList.From.PART);
+        assertEquals(row(list(measured(onTapes(), 24)), "sheets-1").from(), CutList.From.PLAN);
+    }
+
+    @Test
+    public void aSoftCoverIsCutBeforeThereIsABlock() {
+        assertEquals(row(list(measured(Books.sound(), 3)), "cover").from(), CutList.From.PLAN);
+    }
+
+    @Test
+    public void theListAndTheFiguresSayTheSame() {
+        BookPlan plan = Planner.plan(onTapes());
+        CutList.Row cloth = row(CutList.of(plan.worked()), "cloth");
+        assertEquals(plan.figure("cloth").length(), cloth.width());
+    }
+}
