@@ -25,6 +25,11 @@ public interface CoverKind {
         return true;
     }
 
+    /** Whether boards go into it, so that their thickness matters. */
+    default boolean boards() {
+        return false;
+    }
+
     /** Its pieces, figures, drawings, order of work, and what is wrong with it, as settled. */
     CoverWork work(CoverBase base, CoverChoices choices);
 }

@@ -55,6 +55,11 @@ final class FlatCase implements CoverKind {
     }
 
     @Override
+    public boolean boards() {
+        return true;
+    }
+
+    @Override
     public CoverWork work(CoverBase base, CoverChoices choices) {
         boolean overBoards = choices.is(SPINE, OVER_BOARDS);
         Working spine = spine(base.block(), overBoards);

@@ -5,10 +5,20 @@ public enum PieceStuff {
     BOARD("board"),
     CARD("card"),
     CLOTH("cloth"),
+    LEATHER("leather"),
     PAPER("paper"),
     /** Thin open cloth that glue goes through. */
-    OPEN_CLOTH("open cloth"),
-    CORD("cord");
+    OPEN_CLOTH("open cloth");
+
+    /** What a cover that is sewn through is cut from. */
+    static PieceStuff of(CoverStuff stuff) {
+        return switch (stuff) {
+            case THIN_PAPER -> PAPER;
+            case CARD -> CARD;
+            case CLOTH -> CLOTH;
+            case LEATHER -> LEATHER;
+        };
+    }
 
     private final String words;
 

@@ -69,6 +69,11 @@ final class RoundCase implements CoverKind {
     }
 
     @Override
+    public boolean boards() {
+        return true;
+    }
+
+    @Override
     public CoverWork work(CoverBase base, CoverChoices choices) {
         SewnBlock block = base.block();
         boolean third = choices.is(ROUND, THIRD) || tooHigh(block, choices);

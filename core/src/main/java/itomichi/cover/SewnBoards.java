@@ -54,6 +54,11 @@ final class SewnBoards implements CoverKind {
     }
 
     @Override
+    public boolean boards() {
+        return true;
+    }
+
+    @Override
     public CoverWork work(CoverBase base, CoverChoices choices) {
         return new Boards(base, choices).work();
     }

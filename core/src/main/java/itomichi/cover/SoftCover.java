@@ -18,6 +18,7 @@ import java.util.Optional;
  * @param spine thickness that the cover goes round: the folded signature, or the width of its spine
  * @param square how far the cover stands out at head, tail and fore edge
  * @param thickness of the cover itself
+ * @param stuff what it is made of
  * @param atHand height of a cover that is at hand; nothing where it is cut to the book
  */
 public record SoftCover(
@@ -27,6 +28,7 @@ public record SoftCover(
         Length spine,
         Length square,
         Length thickness,
+        CoverStuff stuff,
         Optional<Length> atHand) {
 
     private static final Formula WIDTH = Formula.of("2 × (W + c + q) + f");

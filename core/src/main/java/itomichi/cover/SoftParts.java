@@ -89,7 +89,7 @@ final class SoftParts {
             folds.add(Outline.line(
                     Role.FOLD, "", e + x, 0, e + x, cutHeight.length().mm()));
         }
-        return CoverPiece.rectangle("cover", "Cover", PieceStuff.CARD, 1, cutWidth, cutHeight)
+        return CoverPiece.rectangle("cover", "Cover", PieceStuff.of(soft.stuff()), 1, cutWidth, cutHeight)
                 .folded(folds);
     }
 

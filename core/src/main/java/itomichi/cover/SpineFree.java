@@ -44,12 +44,12 @@ final class SpineFree implements CoverKind {
 
     @Override
     public String name() {
-        return "Boards on the block, spine free";
+        return "Boards, spine free";
     }
 
     @Override
     public String purpose() {
-        return "Boards the size of the block, a stiff strip of cloth behind the spine. Opens as flat as it was sewn.";
+        return "Boards the size of the block are glued to it, a stiff strip of cloth hangs behind the spine. Opens as flat as it was sewn.";
     }
 
     @Override
@@ -75,6 +75,11 @@ final class SpineFree implements CoverKind {
                 .with("r", what, Quantity.of(over, Fineness.CUT))
                 .from(Source.COMMON_PRACTICE)
                 .gives(CUT);
+    }
+
+    @Override
+    public boolean boards() {
+        return true;
     }
 
     @Override

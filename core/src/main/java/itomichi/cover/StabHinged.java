@@ -66,6 +66,11 @@ final class StabHinged implements CoverKind {
     }
 
     @Override
+    public boolean boards() {
+        return true;
+    }
+
+    @Override
     public CoverWork work(CoverBase base, CoverChoices choices) {
         return new Hinged(base, choices).work();
     }

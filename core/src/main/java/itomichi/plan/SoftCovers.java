@@ -35,6 +35,7 @@ final class SoftCovers {
                 one ? fold : spine,
                 spec.cover().square(),
                 spec.cover().thickness(),
+                spec.cover().stuff(),
                 spec.cover().height());
     }
 }

@@ -3,6 +3,7 @@ package itomichi.remarks;
 import itomichi.cover.CoverChoices;
 import itomichi.cover.CoverFault;
 import itomichi.cover.Dimension;
+import itomichi.cover.SewnBlock;
 import itomichi.measure.Fineness;
 import itomichi.measure.Phrase;
 import itomichi.plan.CoverPlan;
@@ -19,7 +20,11 @@ final class CoverRemarks {
 
     static List<Draft> of(BookSpec spec, CoverPlan plan) {
         List<Draft> said = new ArrayList<>();
-        for (Dimension dimension : plan.base().block().all()) {
+        SewnBlock block = plan.base().block();
+        for (Dimension dimension : block.all()) {
+            if (dimension.equals(block.board()) && !plan.kind().boards()) {
+                continue;
+            }
             if (dimension.slipped()) {
                 said.add(measured("block-slipped", dimension, "look for a point that slipped"));
             } else if (dimension.unexpected()) {

@@ -2,6 +2,7 @@ package itomichi.book;
 
 import static org.testng.Assert.assertEquals;
 
+import itomichi.cover.CoverStuff;
 import itomichi.cover.SoftCover;
 import itomichi.measure.Length;
 import itomichi.measure.Unit;
@@ -62,6 +63,7 @@ public class CoverAndTimeTest {
                 Length.ofMm(foldMm),
                 Length.ofMm(3),
                 Length.ofMm(0.3),
+                CoverStuff.CARD,
                 java.util.Optional.empty());
     }
 }

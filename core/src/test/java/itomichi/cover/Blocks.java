@@ -61,6 +61,7 @@ final class Blocks {
                         block.spine().length(),
                         Length.ofMm(3),
                         Length.ofMm(0.5),
+                        CoverStuff.CLOTH,
                         Optional.empty())),
                 false);
     }

@@ -301,6 +301,30 @@ public class CoverKindsTest {
     }
 
     @Test
+    public void aClothCoverIsCutFromCloth() {
+        CoverWork work = new SoftSewn().work(Blocks.soft(Blocks.a5(), Covering.ONE_FOLD), CoverChoices.USUAL);
+        assertEquals(piece(work, "cover").stuff(), PieceStuff.CLOTH);
+    }
+
+    /** Where no board goes in, its thickness makes no difference; where one does, it makes one. */
+    @Test(dataProvider = "kinds")
+    public void theThicknessOfABoardMattersWhereThereIsOne(String name, Fitting one) {
+        CoverBase base = one.base();
+        CoverBase thick = new CoverBase(
+                Blocks.block(210, 148, 20, 18, 3),
+                base.coverings(),
+                base.back(),
+                base.sewnOn(),
+                base.soft(),
+                base.pierced(),
+                base.sideEdge(),
+                base.endsApart());
+        boolean differs =
+                !said(new Fitting(one.kind(), thick), CoverChoices.USUAL).equals(said(one, CoverChoices.USUAL));
+        assertEquals(differs, one.kind().boards());
+    }
+
+    @Test
     public void aHingeOfPaperIsCautioned() {
         CoverWork work = new StabHinged().work(Blocks.stabbed(Blocks.block(210, 148, 8, 8, 0.4)), CoverChoices.USUAL);
         assertEquals(work.faults().get(0).key(), "cover-thin-board");

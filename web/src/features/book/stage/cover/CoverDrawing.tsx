@@ -9,8 +9,11 @@ const BOTTOM = 26;
 /** Words are written into a part only where it is so wide, CSS pixels a letter. */
 const LETTER = 7.5;
 
-/** Where the grain is shown, as a share of the width: on front or back, clear of folds and names. */
-const GRAIN_AT = 0.12;
+/** Where the grain may be shown, as shares of the width. */
+const GRAIN_AT = [0.12, 0.2, 0.28, 0.06, 0.82];
+/** What its arrow and word take on the left and on the right, CSS pixels. */
+const GRAIN_LEFT = 16;
+const GRAIN_RIGHT = 8;
 
 const LAYERS: Record<Outline['role'], string> = {
   BOARD: 'layer-board',
@@ -49,12 +52,21 @@ export function CoverDrawing({ look, width, height }: { look: CoverLookView; wid
         {look.outlines.map((one, i) => (
           <Name key={i} outline={one} scale={scale} />
         ))}
-        {flat && <Grain x={wide * GRAIN_AT} high={high} />}
+        {flat && <Grain x={clear(look.outlines, wide, scale)} high={high} />}
       </g>
       <Ruler lengthMm={look.widthMm} scale={scale} unit={unit} x={left} y={TOP - 4} />
       <Ruler lengthMm={look.heightMm} scale={scale} unit={unit} x={left - 6} y={TOP} down />
     </svg>
   );
+}
+
+/** A place for the grain that no upright line goes through. */
+function clear(outlines: readonly Outline[], wide: number, scale: number): number {
+  const lines = outlines.flatMap((one) => one.points.map((p) => p.xMm * scale));
+  const free = GRAIN_AT.map((share) => wide * share).find((x) =>
+    lines.every((line) => line < x - GRAIN_LEFT || line > x + GRAIN_RIGHT),
+  );
+  return free ?? wide * GRAIN_AT[0]!;
 }
 
 function Shape({ outline, scale }: { outline: Outline; scale: number }) {

@@ -30,7 +30,7 @@ export function KindChoice() {
 }
 
 function Setting({ setting }: { setting: CoverSettingView }) {
-  const { session } = useSession();
+  const { session, state } = useSession();
   switch (setting.settled) {
     case 'LENGTH':
       return (
@@ -56,7 +56,7 @@ function Setting({ setting }: { setting: CoverSettingView }) {
       return (
         <Segmented
           label={setting.words}
-          value={setting.way ?? ''}
+          value={state.document.covering.schools[setting.key] ?? setting.way ?? ''}
           options={setting.ways.map((way) => ({ value: way.key, label: way.words }))}
           choose={(to) => {
             const words = setting.ways.find((way) => way.key === to)?.words ?? '';

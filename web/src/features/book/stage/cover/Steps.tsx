@@ -18,7 +18,7 @@ export function Steps({ parts, name }: { parts: readonly CoverStepView['part'][]
         {steps.map((step) => (
           <li key={step.key}>
             <Checkbox
-              checked={step.done}
+              checked={state.document.covering.ticked.includes(step.key)}
               onChange={(event) =>
                 session.change(
                   event.target.checked ? 'a step of the cover is done' : 'a step of the cover is not done',
@@ -26,7 +26,7 @@ export function Steps({ parts, name }: { parts: readonly CoverStepView['part'][]
                 )
               }
             >
-              {step.part === 'DRY' && <span className="cover-dry">Before any glue: </span>}
+              {step.part === 'DRY' && <span className="cover-dry">Tried first: </span>}
               <Measure of={step.words} />
               {step.lies && <span className="cover-lies"> It lies {step.lies}.</span>}
             </Checkbox>

@@ -18,7 +18,7 @@ import org.testng.annotations.Test;
 public class EveryScreenTest extends Journey {
 
     private static final List<String> STAGES =
-            List.of("purpose", "paper", "gather", "stations", "template", "thread", "sew", "sewing");
+            List.of("purpose", "paper", "gather", "stations", "template", "thread", "sew", "sewing", "cover", "finish");
 
     /** The screens by book, and those that belong to none: what differs from a pamphlet is looked at in the larger books. */
     @DataProvider
@@ -27,10 +27,14 @@ public class EveryScreenTest extends Journey {
             {"", List.of("/", "/drawers/papers", "/drawers/threads", "/templates", "/patterns")},
             {"Cue slips", STAGES},
             {"Programme", STAGES},
-            {"Prompt book", List.of("purpose", "paper", "gather", "stations", "thread", "sew", "sewing", "rehearsal")},
+            {
+                "Prompt book",
+                List.of("purpose", "paper", "gather", "stations", "thread", "sew", "sewing", "rehearsal", "cover")
+            },
             {"Costume swatches", List.of("paper", "gather", "stations")},
             {"Scene diary", List.of("template")},
-            {"Shadow figures", List.of("gather", "stations", "template", "thread", "sewing")},
+            {"Shadow figures", List.of("gather", "stations", "template", "thread", "sewing", "cover")},
+            {"Fly-loft log", List.of("cover", "finish")},
         };
     }
 

@@ -48,10 +48,11 @@ public class FirstPamphletTest extends Journey {
                 .click();
         assertThat(page.getByText("Sewn.", new Page.GetByTextOptions().setExact(true)))
                 .isVisible();
-        page.getByText("Bench").first().click();
-        assertThat(page.getByText("Sewn. Press it under a weight overnight, then put it on the shelf.")
-                        .first())
+        book.press("On to cover").press("The cover is on").press("It is finished");
+        assertThat(page.getByText("Finished.", new Page.GetByTextOptions().setExact(true)))
                 .isVisible();
+        page.getByText("Bench").first().click();
+        assertThat(page.getByText("Finished. Put it on the shelf.").first()).isVisible();
     }
 
     @Test

@@ -25,7 +25,9 @@ class SimulatedCaliper implements Caliper {
         SHADOW_CARD("card of the shadow figures", 0.312),
         TISSUE("thin tissue", 0.041),
         COVER_BOARD("board offcuts", 1.94),
-        WOUND_THREAD("turns of the unknown thread", 0.515);
+        WOUND_THREAD("turns of the unknown thread", 0.515),
+        SEWN_SPINE("sewn log, at its spine", 22.4),
+        SEWN_FORE_EDGE("sewn log, at its fore edge", 18.3);
 
         private final String words;
         private final double mm;

@@ -17,7 +17,6 @@ import itomichi.server.plan.CoveringView.BlockMeasureView;
 import itomichi.server.plan.CoveringView.CoverSettingView;
 import itomichi.server.plan.CoveringView.Settled;
 import java.util.List;
-import java.util.Set;
 
 /** Makes the view of how a block is covered. */
 final class CoverViews {
@@ -26,7 +25,6 @@ final class CoverViews {
 
     static CoveringView of(BookPlan plan) {
         CoverPlan covering = plan.covering();
-        Set<String> ticked = plan.spec().covering().ticked();
         return new CoveringView(
                 covering.kind().key(),
                 CoverKinds.fitting(covering.base()).stream()
@@ -36,16 +34,12 @@ final class CoverViews {
                         .filter(setting -> covering.kind().counts(setting, covering.base(), covering.choices()))
                         .map(setting -> setting.match(new Settings(covering.choices())))
                         .toList(),
-                block(covering.base().block()),
+                block(covering.base().block(), covering.kind().boards()),
                 covering.work().pieces().stream().map(CoverViews::piece).toList(),
                 covering.work().looks().stream().map(CoverViews::look).toList(),
                 covering.work().steps().stream()
                         .map(step -> new CoveringView.CoverStepView(
-                                step.key(),
-                                step.part(),
-                                InUnits.of(step.words()),
-                                step.lies(),
-                                ticked.contains(step.key())))
+                                step.key(), step.part(), InUnits.of(step.words()), step.lies()))
                         .toList());
     }
 
@@ -105,13 +99,14 @@ final class CoverViews {
         }
     }
 
-    private static List<BlockMeasureView> block(SewnBlock block) {
-        return List.of(
+    private static List<BlockMeasureView> block(SewnBlock block, boolean boards) {
+        List<BlockMeasureView> all = List.of(
                 dimension("heightMm", "Height", block.height()),
                 dimension("widthMm", "Width", block.width()),
                 dimension("spineMm", "At the spine", block.spine()),
                 dimension("foreEdgeMm", "At the fore edge", block.foreEdge()),
                 dimension("boardMm", "A board", block.board()));
+        return boards ? all : all.subList(0, all.size() - 1);
     }
 
     private static BlockMeasureView dimension(String key, String words, Dimension dimension) {

@@ -87,5 +87,5 @@ public record CoveringView(
     public record FlatPointView(double xMm, double yMm) {}
 
     /** A step of the work. */
-    public record CoverStepView(String key, CoverStep.Part part, InUnits words, String lies, boolean done) {}
+    public record CoverStepView(String key, CoverStep.Part part, InUnits words, String lies) {}
 }
