@@ -1,4 +1,4 @@
-import type { StationView } from '../api/client';
+import type { BookCard, StationView } from '../api/client';
 
 interface Props {
   widthMm: number;
@@ -8,14 +8,39 @@ interface Props {
   /** Thread on the spine: from its left edge and from the head, mm, one after the other. */
   thread: readonly (readonly number[])[];
   scale: number;
+  /** What is seen of its cover; nothing where it has none yet. */
+  cover?: BookCard['cover'];
+  /** Whether its sewing is seen on the spine. */
+  spineSeen: boolean;
 }
+
+type Stuff = NonNullable<BookCard['cover']>;
+
+/** Each stuff has a look of its own; a block without a cover is paper. */
+const LOOKS: Record<Stuff, string> = {
+  BOARD: 'standing-board',
+  CARD: 'standing-card',
+  CLOTH: 'standing-cloth',
+  LEATHER: 'standing-leather',
+  PAPER: 'standing-paper',
+  OPEN_CLOTH: 'standing-cloth',
+};
 
 /** How far the cover turns away from the eye. */
 const FORESHORTENED = 0.5;
 const SLOPE = 0.06;
 
 /** A book standing with its spine towards the eye, its cover turned away to the right. */
-export function StandingBook({ widthMm, heightMm, thicknessMm, stations, thread, scale }: Props) {
+export function StandingBook({
+  widthMm,
+  heightMm,
+  thicknessMm,
+  stations,
+  thread,
+  scale,
+  cover: stuff,
+  spineSeen,
+}: Props) {
   const spine = Math.max(4, thicknessMm * scale);
   const cover = widthMm * scale * FORESHORTENED;
   const h = heightMm * scale;
@@ -30,25 +55,29 @@ export function StandingBook({ widthMm, heightMm, thicknessMm, stations, thread,
     return places.join(' ');
   };
   return (
-    <svg width={spine + cover + 2} height={h + 2} aria-hidden="true" className="standing">
+    <svg
+      width={spine + cover + 2}
+      height={h + 2}
+      aria-hidden="true"
+      className={`standing ${stuff ? LOOKS[stuff] : 'standing-bare'}`}
+    >
       <path
         className="standing-cover"
         d={`M ${spine + 1} 1 l ${cover} ${rise} v ${h - 2 * rise} l ${-cover} ${rise} z`}
       />
       <path className="standing-leaves" d={`M ${spine + cover + 1} ${rise + 5} v ${h - 2 * rise - 8}`} />
       <rect className="standing-spine" x={1} y={1} width={spine} height={h} />
-      {stations.map((station) => (
-        <circle
-          key={station.number}
-          className="standing-hole"
-          cx={1 + spine / 2}
-          cy={1 + station.fromHeadMm * scale}
-          r={1.4}
-        />
-      ))}
-      {thread.map((points, i) => (
-        <polyline key={i} className="standing-stitch" points={pairs(points)} />
-      ))}
+      {spineSeen &&
+        stations.map((station) => (
+          <circle
+            key={station.number}
+            className="standing-hole"
+            cx={1 + spine / 2}
+            cy={1 + station.fromHeadMm * scale}
+            r={1.4}
+          />
+        ))}
+      {spineSeen && thread.map((points, i) => <polyline key={i} className="standing-stitch" points={pairs(points)} />)}
     </svg>
   );
 }

@@ -25,6 +25,11 @@ public interface CoverKind {
         return true;
     }
 
+    /** Whether the sewing is seen on the spine of the finished book. */
+    default boolean spineSeen() {
+        return true;
+    }
+
     /** Whether boards go into it, so that their thickness matters. */
     default boolean boards() {
         return false;

@@ -42,6 +42,11 @@ public record CoverWork(
         faults = List.copyOf(all);
     }
 
+    /** What is seen of it on the shelf: cloth or paper before the boards that they cover. */
+    public Optional<PieceStuff> seen() {
+        return pieces.stream().map(CoverPiece::stuff).filter(PieceStuff::seen).findFirst();
+    }
+
     private static CoverFault nothingLeft(CoverPiece piece) {
         return new CoverFault(
                 Weight.STOP,

@@ -55,6 +55,11 @@ final class FlatCase implements CoverKind {
     }
 
     @Override
+    public boolean spineSeen() {
+        return false;
+    }
+
+    @Override
     public boolean boards() {
         return true;
     }

@@ -26,6 +26,11 @@ public enum PieceStuff {
         this.words = words;
     }
 
+    /** Whether it lies outside. */
+    boolean seen() {
+        return this != BOARD && this != OPEN_CLOTH;
+    }
+
     public String words() {
         return words;
     }

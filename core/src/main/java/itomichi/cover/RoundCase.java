@@ -69,6 +69,11 @@ final class RoundCase implements CoverKind {
     }
 
     @Override
+    public boolean spineSeen() {
+        return false;
+    }
+
+    @Override
     public boolean boards() {
         return true;
     }

@@ -121,7 +121,8 @@ final class SoftParts {
         double back = left.mm();
         outlines.add(Outline.rectangle(Role.COVERING, "back", back, 0, frontMm(), height.mm()));
         if (!base.oneFold()) {
-            outlines.add(Outline.rectangle(Role.COVERING, "spine", back + frontMm(), 0, spine.mm(), height.mm()));
+            outlines.add(Outline.rectangle(
+                    Role.COVERING, base.pleated() ? "pleat" : "spine", back + frontMm(), 0, spine.mm(), height.mm()));
         }
         outlines.add(
                 Outline.rectangle(Role.COVERING, "front", back + frontMm() + spine.mm(), 0, frontMm(), height.mm()));

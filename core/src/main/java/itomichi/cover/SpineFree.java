@@ -78,6 +78,11 @@ final class SpineFree implements CoverKind {
     }
 
     @Override
+    public boolean spineSeen() {
+        return false;
+    }
+
+    @Override
     public boolean boards() {
         return true;
     }

@@ -4,8 +4,10 @@ import itomichi.cover.CoverBase;
 import itomichi.cover.CoverChoices;
 import itomichi.cover.CoverKind;
 import itomichi.cover.CoverKinds;
+import itomichi.cover.CoverLook;
 import itomichi.cover.CoverWork;
 import itomichi.cover.Dimension;
+import itomichi.cover.PieceStuff;
 import itomichi.cover.SewnBlock;
 import itomichi.cover.SoftCover;
 import itomichi.finding.Working;
@@ -44,6 +46,41 @@ public record CoverPlan(CoverBase base, CoverKind kind, CoverChoices choices, Co
         CoverKind kind = CoverKinds.chosen(spec.covering().kind(), base);
         CoverChoices choices = spec.covering().choices();
         return new CoverPlan(base, kind, choices, kind.work(base, choices));
+    }
+
+    /**
+     * The closed book in its cover.
+     *
+     * @param width of its front
+     * @param height of its front
+     * @param thickness at its thickest, covers included
+     * @param stuff what is seen of the cover; nothing where the block is left as it is sewn
+     * @param spineSeen whether its sewing is seen on the spine
+     */
+    public record Closed(
+            Length width, Length height, Length thickness, Optional<PieceStuff> stuff, boolean spineSeen) {}
+
+    /** The closed book in its cover. */
+    public Closed closed() {
+        SewnBlock block = base.block();
+        Optional<CoverLook> front = look(CoverLook.View.CLOSED_FRONT);
+        return new Closed(
+                front.map(look -> Length.ofMm(look.widthMm()))
+                        .orElse(block.width().length()),
+                front.map(look -> Length.ofMm(look.heightMm()))
+                        .orElse(block.height().length()),
+                look(CoverLook.View.CLOSED_HEAD)
+                        .map(look -> Length.ofMm(look.heightMm()))
+                        .orElseGet(() -> block.spine()
+                                .length()
+                                .plus(base.pierced() ? block.board().length().times(2) : Length.ZERO)),
+                work.seen(),
+                // a case hides the spine; a soft cover is sewn through, and what is bare or between boards shows it
+                kind.spineSeen());
+    }
+
+    private Optional<CoverLook> look(CoverLook.View view) {
+        return work.looks().stream().filter(look -> look.view() == view).findFirst();
     }
 
     private static SewnBlock block(BookSpec spec, Gathered gathered) {

@@ -52,7 +52,7 @@ public final class CutList {
      * @param height along the grain
      * @param from what its size was worked out from
      */
-    public record Row(String key, String name, String stuff, int count, Length width, Length height, From from) {}
+    public record Row(String key, String name, String stuff, int count, Quantity width, Quantity height, From from) {}
 
     /** The rows in the order in which they are cut. */
     public static List<Row> of(WorkedBook worked) {
@@ -66,8 +66,8 @@ public final class CutList {
                     piece.name(),
                     piece.stuff().words(),
                     piece.count(),
-                    piece.wide(),
-                    piece.high(),
+                    piece.width().result(),
+                    piece.height().result(),
                     // a soft cover is on before there is a block to measure
                     worked.covering().work().size().isPresent() ? From.PLAN : from));
         }
@@ -76,17 +76,18 @@ public final class CutList {
 
     private static void sheets(WorkedBook worked, List<Row> rows) {
         boolean folded = worked.gathered().folded().isPresent();
+        boolean ends = worked.spec().gathering().wish().endpapersApart();
         int number = 0;
         for (PaperPlan paper : worked.papers()) {
             for (Demand demand : paper.demands()) {
                 number++;
                 rows.add(new Row(
                         "sheets-" + number,
-                        folded ? "Sheets to fold" : "Sheets",
+                        folded ? (ends ? "Sheets to fold, ends among them" : "Sheets to fold") : "Sheets",
                         paper.paper().paper().name(),
                         demand.number(),
-                        demand.width(),
-                        demand.height(),
+                        Quantity.of(demand.width(), Fineness.CUT),
+                        Quantity.of(demand.height(), Fineness.CUT),
                         From.PLAN));
             }
         }
@@ -111,8 +112,8 @@ public final class CutList {
                         "Tapes",
                         "tape",
                         after.size(),
-                        stations.at(station + 1).minus(stations.at(station)),
-                        tapeLength(block).length(),
+                        Quantity.of(stations.at(station + 1).minus(stations.at(station)), Fineness.MARK),
+                        tapeLength(block).result(),
                         From.PLAN)));
     }
 

@@ -105,8 +105,9 @@ function Name({ outline, scale }: { outline: Outline; scale: number }) {
 
 /** Which way the grain of every piece runs. */
 function Grain({ x, high }: { x: number; high: number }) {
-  const middle = high / 2;
-  const half = Math.min(46, high / 4);
+  // above the middle, where names stand
+  const middle = high * 0.28;
+  const half = Math.min(46, high / 6);
   return (
     <g className="cover-grain">
       <path

@@ -75,8 +75,8 @@ public class FiguresAndAdviceTest extends Journey {
         more.click();
         assertThat(page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile("\\d+ before"))))
                 .isVisible();
-        screen.figure("At the bench").focus();
-        assertThat(screen.figure("At the bench")).isInViewport();
+        screen.figure("Corner cut off").focus();
+        assertThat(screen.figure("Corner cut off")).isInViewport();
         assertThat(more).not().isVisible();
     }
 

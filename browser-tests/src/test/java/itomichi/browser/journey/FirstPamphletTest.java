@@ -51,6 +51,7 @@ public class FirstPamphletTest extends Journey {
         book.press("On to cover").press("The cover is on").press("It is finished");
         assertThat(page.getByText("Finished.", new Page.GetByTextOptions().setExact(true)))
                 .isVisible();
+        book.kept(10);
         page.getByText("Bench").first().click();
         assertThat(page.getByText("Finished. Put it on the shelf.").first()).isVisible();
     }

@@ -27,9 +27,10 @@ public final class CoverSheet {
     private static final double EDGE_MM = 14;
     private static final double TITLE_MM = 5.2;
     private static final double WORDS_MM = 3.4;
+    private static final double NAME_MM = 2.8;
     private static final double ROW_MM = 6.4;
     /** Where the columns begin, as shares of the width. */
-    private static final double[] COLUMNS = {0, 0.36, 0.60, 0.67, 0.81};
+    private static final double[] COLUMNS = {0, 0.38, 0.58, 0.64, 0.82};
     /** Letters of a name in its column at the most, else it is set smaller. */
     private static final int LONGEST = 34;
     /** Room around a piece that is drawn at true size. */
@@ -128,8 +129,8 @@ public final class CoverSheet {
                             cut.name(),
                             cut.stuff(),
                             Integer.toString(cut.count()),
-                            shown(cut.width(), unit),
-                            shown(cut.height(), unit)));
+                            cut.width().in(unit),
+                            cut.height().in(unit)));
         }
         y = notes(y + 3);
         drawing(y + 4);
@@ -196,6 +197,7 @@ public final class CoverSheet {
                         (paper.heightMm() - EDGE_MM - 10 - top) / look.heightMm()));
         for (Outline outline : look.outlines()) {
             outline(shapes, outline.points(), pen(outline), scale, EDGE_MM, top);
+            name(outline, scale, top);
         }
         shapes.add(new Shape.Words(
                 EDGE_MM,
@@ -204,6 +206,25 @@ public final class CoverSheet {
                 WORDS_MM,
                 false,
                 false));
+    }
+
+    /** In the middle of what it names; what lies under something else is named at its foot. */
+    private void name(Outline outline, double scale, double top) {
+        double left =
+                outline.points().stream().mapToDouble(FlatPoint::xMm).min().orElse(0) * scale;
+        double right =
+                outline.points().stream().mapToDouble(FlatPoint::xMm).max().orElse(0) * scale;
+        double head =
+                outline.points().stream().mapToDouble(FlatPoint::yMm).min().orElse(0) * scale;
+        double tail =
+                outline.points().stream().mapToDouble(FlatPoint::yMm).max().orElse(0) * scale;
+        double along = outline.name().length() * NAME_MM * 0.54;
+        boolean turned = along > right - left;
+        if (outline.name().isEmpty() || (turned && (along > tail - head || right - left < NAME_MM))) {
+            return;
+        }
+        double y = outline.hidden() ? tail - 3 : (head + tail) / 2;
+        shapes.add(new Shape.Words(EDGE_MM + (left + right) / 2, top + y, outline.name(), NAME_MM, true, turned));
     }
 
     private static Pen pen(Outline outline) {

@@ -13,7 +13,6 @@ import itomichi.documents.drawing.Pen;
 import itomichi.documents.drawing.Shape;
 import itomichi.documents.dxf.DxfWriter;
 import itomichi.documents.pdf.PdfWriter;
-import itomichi.measure.Fineness;
 import itomichi.measure.Unit;
 import itomichi.plan.CutList;
 import itomichi.plan.Holes;
@@ -69,8 +68,8 @@ public class CoverSheetTest {
                             row.name(),
                             row.stuff(),
                             Integer.toString(row.count()),
-                            row.width().at(Fineness.CUT).in(unit),
-                            row.height().at(Fineness.CUT).in(unit))),
+                            row.width().in(unit),
+                            row.height().in(unit))),
                     row + " is not in " + words);
         }
     }

@@ -8,6 +8,7 @@ import itomichi.measure.Phrase;
 import itomichi.path.SewingStep;
 import itomichi.path.Strand;
 import itomichi.path.Strands;
+import itomichi.plan.CoverPlan;
 import itomichi.plan.SewingPlan;
 import itomichi.server.document.BookDocument;
 import itomichi.server.plan.HolesView;
@@ -31,8 +32,11 @@ final class BookCards {
     /** The card of a book whose plan is known. */
     static BookCard of(StoredBook book, BookPlan plan, PlanView view) {
         BookDocument document = book.document();
-        boolean sewn = view.next().finished();
+        boolean sewn = document.done().contains(Stage.SEW);
         boolean punched = document.done().contains(Stage.TEMPLATE);
+        // a soft cover is sewn on; another is there once it is said to be
+        boolean covered = plan.coverSize().isPresent() || document.done().contains(Stage.COVER);
+        CoverPlan.Closed closed = plan.covering().closed();
         @Nullable HolesView holes = view.holes();
         return new BookCard(
                 book.id(),
@@ -40,14 +44,9 @@ final class BookCards {
                 document.name(),
                 document.purpose(),
                 book.onShelf(),
-                plan.coverSize()
-                        .map(size -> size.width().mm() / 2)
-                        .orElse(document.leaf().widthMm()),
-                plan.coverSize()
-                        .map(size -> size.height().mm())
-                        .orElse(document.leaf().heightMm()),
-                view.block().spineMm()
-                        + (document.cover().wanted() ? 2 * document.cover().thicknessMm() : 0),
+                covered ? closed.width().mm() : document.leaf().widthMm(),
+                covered ? closed.height().mm() : document.leaf().heightMm(),
+                covered ? closed.thickness().mm() : view.block().spineMm(),
                 InUnits.of(Phrase.of(
                         "{} × {}, {} thick",
                         plan.spec().leaf().width().at(Fineness.CUT),
@@ -60,8 +59,10 @@ final class BookCards {
                                 sewn ? Integer.MAX_VALUE : book.step(),
                                 view.block().spineMm()))
                         .orElse(List.of()),
+                covered ? closed.stuff().orElse(null) : null,
+                !covered || closed.spineSeen(),
                 view.next().stage(),
-                sewn,
+                view.next().finished(),
                 document.done(),
                 next(book, view));
     }
@@ -85,6 +86,8 @@ final class BookCards {
                 InUnits.of(size),
                 List.of(),
                 List.of(),
+                null,
+                true,
                 Stage.PURPOSE,
                 false,
                 document.done(),
@@ -117,7 +120,7 @@ final class BookCards {
         PlanView.@Nullable SewingView sewing = view.sewing();
         int steps = sewing == null ? 0 : sewing.steps();
         if (book.onShelf() && view.next().finished()) {
-            return InUnits.of(Phrase.of("Sewn, in use"));
+            return InUnits.of(Phrase.of("In use"));
         }
         if (view.next().finished() || view.next().stage() != Stage.SEW || book.step() == 0 || sewing == null) {
             return view.next().words();

@@ -60,8 +60,8 @@ class CoverController {
                     row.name(),
                     row.stuff(),
                     Integer.toString(row.count()),
-                    number(row.width().mm()),
-                    number(row.height().mm()),
+                    number(row.width().number()),
+                    number(row.height().number()),
                     row.from().words()));
         }
         return SheetFiles.csv(book.document().name(), NAME, Csv.write(rows).getBytes(StandardCharsets.UTF_8));
