@@ -43,6 +43,7 @@ export type SideHoleView = Schemas['SideHoleView'];
 export type CoveringView = Schemas['CoveringView'];
 export type CoverLookView = Schemas['CoverLookView'];
 export type CoverSettingView = Schemas['CoverSettingView'];
+export type CoverPieceView = Schemas['CoverPieceView'];
 export type CoverStepView = Schemas['CoverStepView'];
 export type SchoolView = Schemas['SchoolView'];
 export type InUnits = Schemas['InUnits'];

@@ -46,6 +46,12 @@ final class CaseParts {
     static final Option OWN_LEAVES = new Option("OWN", "the first and last leaf");
     static final School ENDS = new School("ends", "Endpapers", List.of(TIPPED, OWN_LEAVES));
 
+    static final Option NONE = new Option("NONE", "none");
+    static final Option BANDS = new Option("BOUGHT", "bought, at head and tail");
+    static final School HEADBANDS = new School("headbands", "Headbands", List.of(NONE, BANDS));
+    static final Option ONE_RIBBON = new Option("ONE", "one ribbon");
+    static final School RIBBON = new School("ribbon", "A ribbon to mark the place", List.of(NONE, ONE_RIBBON));
+
     private static final Formula BOARD_HEIGHT = Formula.of("H + h + t");
     private static final Formula BOARD_BY_SETBACK = Formula.of("W − s");
     private static final Formula BOARD_BY_SQUARE = Formula.of("W + q − (j − k × b)");
@@ -59,6 +65,8 @@ final class CaseParts {
     private static final Formula TWO_LEAVES = Formula.of("2 × W");
     private static final Formula SHORTER = Formula.of("H − 2 × e");
     private static final Formula AS_WIDE = Formula.of("T");
+    private static final Formula RIBBON_LONG = Formula.of("√(W × W + H × H) + r");
+    private static final Formula GIVEN = Formula.of("a");
 
     /** The joint, over two boards: common practice. */
     private static final Length JOINT_ROOM = Length.ofMm(4);
@@ -72,6 +80,15 @@ final class CaseParts {
     private static final double CORNER_BOARDS = 1.5;
     /** A smaller square lets the leaves rub: common practice. */
     private static final Length SQUARE_GOOD = Length.ofMm(1);
+
+    /** Of a ribbon: its width, and what of it is glued to the back and hangs out. Common practice. */
+    private static final Length RIBBON_WIDE = Length.ofMm(6);
+
+    private static final Length RIBBON_MORE = Length.ofMm(70);
+    /** A headband stands on the edge by so much: common practice. */
+    private static final Length BAND_HIGH = Length.ofMm(12);
+    /** Long enough to be held. */
+    private static final Length JIG_LONG = Length.ofMm(120);
 
     private static final Quantity CUT = Quantity.of(Length.ZERO, Fineness.CUT);
     private static final Quantity MARK = Quantity.of(Length.ZERO, Fineness.MARK);
@@ -134,7 +151,9 @@ final class CaseParts {
         return Stream.concat(
                         Stream.of(HEAD, TAIL, BOARD_WIDTH, SETBACK, FORE, JOINTS, JOINT),
                         Stream.concat(
-                                Stream.of(more), Stream.of(CaseCovering.COVERED, CaseCovering.ON_BOARD, TURN_IN, ENDS)))
+                                Stream.of(more),
+                                Stream.of(
+                                        CaseCovering.COVERED, CaseCovering.ON_BOARD, TURN_IN, ENDS, HEADBANDS, RIBBON)))
                 .toList();
     }
 
@@ -261,7 +280,57 @@ final class CaseParts {
                             block.width().length().mm(),
                             block.height().length().mm()))));
         }
+        pieces.addAll(bought());
         return pieces;
+    }
+
+    private static Working given(Length length, String what) {
+        return Working.by(GIVEN)
+                .with("a", what, mark(length))
+                .from(Source.COMMON_PRACTICE)
+                .gives(MARK);
+    }
+
+    private List<CoverPiece> bought() {
+        List<CoverPiece> pieces = new ArrayList<>();
+        if (choices.is(HEADBANDS, BANDS)) {
+            pieces.add(CoverPiece.rectangle(
+                    "headband",
+                    "Headbands",
+                    PieceStuff.HEADBAND,
+                    2,
+                    Working.by(AS_WIDE)
+                            .with("T", "the back, flat", mark(spine.length()))
+                            .gives(MARK),
+                    given(BAND_HIGH, "its band")));
+        }
+        if (choices.is(RIBBON, ONE_RIBBON)) {
+            pieces.add(CoverPiece.rectangle(
+                    "ribbon",
+                    "Ribbon",
+                    PieceStuff.RIBBON,
+                    1,
+                    given(RIBBON_WIDE, "its width"),
+                    Working.by(RIBBON_LONG)
+                            .with("W", block.width().meaning(), block.width().at(Fineness.CUT))
+                            .with("H", block.height().meaning(), block.height().at(Fineness.CUT))
+                            .with("r", "glued to the back, and hanging out", cut(RIBBON_MORE))
+                            .from(Source.COMMON_PRACTICE)
+                            .gives(CUT)));
+        }
+        return pieces;
+    }
+
+    /** Strips of card as wide as what is measured again and again. */
+    List<CoverPiece> jigs() {
+        return List.of(
+                jig("jig-turn-in", "Turn-in gauge", given(turnIn(), "turn-in")),
+                jig("jig-joint", "Joint spacer", given(joint.length(), "joint, flat")),
+                jig("jig-corner", "Corner jig, laid across the corner", given(corner.length(), "off the corner")));
+    }
+
+    private static CoverPiece jig(String key, String name, Working wide) {
+        return CoverPiece.rectangle(key, name, PieceStuff.CARD, 1, wide, given(JIG_LONG, "long enough to be held"));
     }
 
     private boolean tipped() {

@@ -11,6 +11,7 @@ import java.util.Optional;
  * A cover worked out.
  *
  * @param pieces what is cut for it; of which nothing is left is not one of them, and a fault says so
+ * @param jigs helpers of card for making it, at true size
  * @param figures its sizes that a binder asks for, each with its working
  * @param looks how it is drawn
  * @param steps the order of work
@@ -19,6 +20,7 @@ import java.util.Optional;
  */
 public record CoverWork(
         List<CoverPiece> pieces,
+        List<CoverPiece> jigs,
         List<Figure> figures,
         List<CoverLook> looks,
         List<CoverStep> steps,
@@ -27,7 +29,7 @@ public record CoverWork(
 
     /** Nothing to cut and nothing to do. */
     static final CoverWork NOTHING =
-            new CoverWork(List.of(), List.of(), List.of(), List.of(), List.of(), Optional.empty());
+            new CoverWork(List.of(), List.of(), List.of(), List.of(), List.of(), List.of(), Optional.empty());
 
     public CoverWork {
         List<CoverFault> all = new ArrayList<>(faults);
@@ -36,6 +38,7 @@ public record CoverWork(
                 .map(CoverWork::nothingLeft)
                 .forEach(all::add);
         pieces = pieces.stream().filter(CoverPiece::real).toList();
+        jigs = jigs.stream().filter(CoverPiece::real).toList();
         figures = List.copyOf(figures);
         looks = List.copyOf(looks);
         steps = List.copyOf(steps);
@@ -45,6 +48,17 @@ public record CoverWork(
     /** What is seen of it on the shelf: cloth or paper before the boards that they cover. */
     public Optional<PieceStuff> seen() {
         return pieces.stream().map(CoverPiece::stuff).filter(PieceStuff::seen).findFirst();
+    }
+
+    /** A cover that needs no helpers. */
+    CoverWork(
+            List<CoverPiece> pieces,
+            List<Figure> figures,
+            List<CoverLook> looks,
+            List<CoverStep> steps,
+            List<CoverFault> faults,
+            Optional<CoverSize> size) {
+        this(pieces, List.of(), figures, looks, steps, faults, size);
     }
 
     private static CoverFault nothingLeft(CoverPiece piece) {

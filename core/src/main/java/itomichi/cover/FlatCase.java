@@ -75,6 +75,7 @@ final class FlatCase implements CoverKind {
                 Role.BOARD, "spine piece", -board, from, board, spine.length().mm());
         return new CoverWork(
                 parts.pieces(PieceStuff.BOARD),
+                parts.jigs(),
                 parts.figures(),
                 parts.looks(parts.fromHead(behind, board)),
                 parts.steps("Crease both joints with a bone before the glue is dry."),

@@ -8,7 +8,10 @@ public enum PieceStuff {
     LEATHER("leather"),
     PAPER("paper"),
     /** Thin open cloth that glue goes through. */
-    OPEN_CLOTH("open cloth");
+    OPEN_CLOTH("open cloth"),
+    /** Bought by the length. */
+    RIBBON("ribbon"),
+    HEADBAND("headband, bought");
 
     /** What a cover that is sewn through is cut from. */
     static PieceStuff of(CoverStuff stuff) {
@@ -28,7 +31,10 @@ public enum PieceStuff {
 
     /** Whether it lies outside. */
     boolean seen() {
-        return this != BOARD && this != OPEN_CLOTH;
+        return switch (this) {
+            case BOARD, OPEN_CLOTH, RIBBON, HEADBAND -> false;
+            case CARD, CLOTH, LEATHER, PAPER -> true;
+        };
     }
 
     public String words() {

@@ -105,6 +105,7 @@ final class RoundCase implements CoverKind {
         }
         return new CoverWork(
                 parts.pieces(PieceStuff.CARD),
+                parts.jigs(),
                 figures,
                 parts.looks(parts.fromHead(
                         round(block, radius.length().mm(), rise.length().mm()),

@@ -4,7 +4,10 @@ import itomichi.cover.CoverChoices;
 import itomichi.cover.CoverFault;
 import itomichi.cover.Dimension;
 import itomichi.cover.SewnBlock;
+import itomichi.finding.Stage;
+import itomichi.gathering.Wedge;
 import itomichi.measure.Fineness;
+import itomichi.measure.Length;
 import itomichi.measure.Phrase;
 import itomichi.plan.CoverPlan;
 import itomichi.spec.BookSpec;
@@ -12,6 +15,7 @@ import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 
 /** What is to be said about the cover, and about a block that came out otherwise than planned. */
 final class CoverRemarks {
@@ -31,8 +35,54 @@ final class CoverRemarks {
                 said.add(otherThanPlanned(dimension));
             }
         }
+        narrow(spec, plan).ifPresent(said::add);
+        wedge(plan).ifPresent(said::add);
         plan.work().faults().forEach(fault -> said.add(faulty(spec, fault)));
         return said;
+    }
+
+    /** A block that came out thicker than the spine of the cover that waits for it. */
+    private static Optional<Draft> narrow(BookSpec spec, CoverPlan plan) {
+        Optional<Length> measured = plan.base().block().spine().measured();
+        return plan.base()
+                .soft()
+                .filter(soft -> spec.bound().form().most() > 1)
+                .filter(soft -> measured.filter(
+                                spine -> spine.isMoreThan(soft.spine().plus(CoverRowRemarks.NARROW)))
+                        .isPresent())
+                .map(soft -> {
+                    Length spine = measured.orElseThrow();
+                    Draft said = Draft.caution(
+                            "cover-spine-narrow",
+                            Phrase.of(
+                                    "The block measures {} at the spine, its cover is made to {}: it will pull the folds round.",
+                                    spine.at(Fineness.BUNDLE),
+                                    soft.spine().at(Fineness.BUNDLE)));
+                    return spec.done().contains(Stage.SEW)
+                            ? said
+                            : said.mendedBy(
+                                    Phrase.of("Make the spine of the cover {} wide", spine.at(Fineness.BUNDLE)),
+                                    spec.withCover(spec.cover().withSpine(Optional.of(spine))));
+                });
+    }
+
+    /** More swell than was thought: the block as measured is a wedge. */
+    private static Optional<Draft> wedge(CoverPlan plan) {
+        Dimension spine = plan.base().block().spine();
+        Wedge wedge = new Wedge(
+                plan.base().back(),
+                spine.length().mm(),
+                plan.base().block().foreEdge().length().mm());
+        // what came out as planned was told where it was gathered
+        if (!spine.unexpected() || spine.slipped() || wedge.judgement() != Wedge.Judgement.TOO_THICK) {
+            return Optional.empty();
+        }
+        return Optional.of(Draft.caution(
+                "block-wedge",
+                Phrase.of(
+                        "As it was measured the spine is {} thicker than the fore edge, {} %: knock the folds down and press it again before it is covered.",
+                        Length.ofMm(wedge.spineMm() - wedge.foreEdgeMm()).at(Fineness.BUNDLE),
+                        Math.round(wedge.percent()))));
     }
 
     private static Draft measured(String key, Dimension dimension, String then) {

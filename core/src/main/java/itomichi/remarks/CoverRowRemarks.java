@@ -20,7 +20,7 @@ import java.util.stream.Stream;
 final class CoverRowRemarks {
 
     /** A cover at hand that is narrower than its block by more than this pulls the spine round: common practice. */
-    private static final Length NARROW = Length.ofMm(2);
+    static final Length NARROW = Length.ofMm(2);
 
     /** A spine may be so many times as wide as its signatures: common practice. */
     private static final double WIDEST = 1.25;

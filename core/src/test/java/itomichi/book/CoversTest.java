@@ -262,4 +262,40 @@ public class CoversTest {
         CutList.Row cloth = row(CutList.of(plan.worked()), "cloth");
         assertEquals(plan.figure("cloth").value(), cloth.width());
     }
+
+    @Test
+    public void aBlockThickerThanTheSpineOfItsSoftCoverIsToldAndTheCoverMadeWider() {
+        BookSpec sewn = Books.bound("long-stitch").withPages(160);
+        double spine = Planner.plan(sewn)
+                .foldHoles()
+                .orElseThrow()
+                .cover()
+                .orElseThrow()
+                .width()
+                .mm();
+        Remark<BookSpec> said = remark(Planner.plan(measured(sewn, spine + 3)), "cover-spine-narrow")
+                .orElseThrow();
+        BookSpec wider = said.mend().orElseThrow().change();
+        assertEquals(wider.cover().spine().orElseThrow().mm(), spine + 3, 0.01);
+        assertTrue(remark(Planner.plan(measured(sewn, spine + 1)), "cover-spine-narrow")
+                .isEmpty());
+    }
+
+    @Test
+    public void onceItIsSewnNoWiderCoverIsOffered() {
+        BookSpec sewn = sewn(Books.bound("long-stitch").withPages(160));
+        Remark<BookSpec> said =
+                remark(Planner.plan(measured(sewn, 60)), "cover-spine-narrow").orElseThrow();
+        assertTrue(said.mends().isEmpty());
+    }
+
+    /** A flat back closes badly from a wedge of 20 % on. Common practice, no source. */
+    @Test
+    public void aMeasuredWedgeIsToldBeforeTheBookIsCovered() {
+        double fore = Planner.plan(onTapes()).figure("block").length().mm();
+        assertTrue(remark(Planner.plan(measured(onTapes(), fore * 1.25)), "block-wedge")
+                .isPresent());
+        assertTrue(remark(Planner.plan(measured(onTapes(), fore * 1.15)), "block-wedge")
+                .isEmpty());
+    }
 }

@@ -339,4 +339,32 @@ public class CoverKindsTest {
         assertEquals(piece(work, "side").wide().mm(), 148 - 19 + 3 + 16, 0.01);
         assertEquals(piece(work, "board").wide().mm(), 148, 0.01);
     }
+
+    private static double jigMm(CoverWork work, String key) {
+        return work.jigs().stream()
+                .filter(jig -> jig.key().equals(key))
+                .findFirst()
+                .orElseThrow()
+                .wide()
+                .mm();
+    }
+
+    @Test
+    public void jigsAreAsWideAsWhatTheyMeasure() {
+        CoverWork work =
+                new FlatCase().work(Blocks.cased(Blocks.a5(), Back.FLAT), settled("turn-in=16", "joints=BOARDS"));
+        assertEquals(jigMm(work, "jig-turn-in"), 16, 0.01);
+        assertEquals(jigMm(work, "jig-joint"), 8, 0.01);
+        assertEquals(jigMm(work, "jig-corner"), 3, 0.01);
+    }
+
+    /** A ribbon reaches from corner to corner of the leaf: the diagonal of 148 by 210 mm is 256.9 mm (Pythagoras); 70 mm more, common practice. */
+    @Test
+    public void aRibbonReachesFromCornerToCorner() {
+        CoverWork work =
+                new FlatCase().work(Blocks.cased(Blocks.a5(), Back.FLAT), settled("ribbon=ONE", "headbands=BOUGHT"));
+        assertEquals(piece(work, "ribbon").high().mm(), 256.9 + 70, 0.05);
+        assertEquals(piece(work, "headband").wide().mm(), 20, 0.01);
+        assertEquals(piece(work, "headband").count(), 2);
+    }
 }

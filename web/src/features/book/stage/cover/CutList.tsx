@@ -1,11 +1,12 @@
 import { Button } from 'antd';
+import type { CoverPieceView } from '../../../../api/client';
 import { useSession } from '../../../../state/useSession';
 import { Measure } from '../../../../units/Measure';
 
 /** What is cut for the cover; the grain of every piece runs along its height. */
 export function CutList() {
   const { state } = useSession();
-  const { pieces } = state.plan.covering;
+  const { pieces, jigs } = state.plan.covering;
   const at = `/api/books/${state.view.id}/cover`;
   if (pieces.length === 0) {
     return null;
@@ -25,41 +26,60 @@ export function CutList() {
           Save it as a table (CSV)
         </Button>
       </p>
-      <table>
-        <thead>
-          <tr>
-            <th scope="col">Piece</th>
-            <th scope="col">From</th>
-            <th scope="col">Number</th>
-            <th scope="col">Across the grain</th>
-            <th scope="col">Along the grain</th>
-            <th scope="col">At true size</th>
-          </tr>
-        </thead>
-        <tbody>
-          {pieces.map((piece) => (
-            <tr key={piece.key}>
-              <th scope="row">{piece.name}</th>
-              <td>{piece.stuff}</td>
-              <td className="number">{piece.count}</td>
-              <td className="number">
-                <Measure of={piece.width} />
-              </td>
-              <td className="number">
-                <Measure of={piece.height} />
-              </td>
-              <td>
-                <a href={`${at}/pieces/${piece.key}.svg`} aria-label={`${piece.name} as SVG`}>
-                  SVG
-                </a>{' '}
-                <a href={`${at}/pieces/${piece.key}.dxf`} aria-label={`${piece.name} as DXF`}>
-                  DXF
-                </a>
-              </td>
-            </tr>
-          ))}
-        </tbody>
-      </table>
+      <Pieces pieces={pieces} at={at} first="Piece" />
+      {jigs.length > 0 && (
+        <>
+          <h2>Jigs of card</h2>
+          <Pieces pieces={jigs} at={at} first="Jig" />
+        </>
+      )}
     </section>
+  );
+}
+
+interface PiecesProps {
+  pieces: CoverPieceView[];
+  /** Where their drawings are. */
+  at: string;
+  first: string;
+}
+
+function Pieces({ pieces, at, first }: PiecesProps) {
+  return (
+    <table>
+      <thead>
+        <tr>
+          <th scope="col">{first}</th>
+          <th scope="col">From</th>
+          <th scope="col">Number</th>
+          <th scope="col">Across the grain</th>
+          <th scope="col">Along the grain</th>
+          <th scope="col">At true size</th>
+        </tr>
+      </thead>
+      <tbody>
+        {pieces.map((piece) => (
+          <tr key={piece.key}>
+            <th scope="row">{piece.name}</th>
+            <td>{piece.stuff}</td>
+            <td className="number">{piece.count}</td>
+            <td className="number">
+              <Measure of={piece.width} />
+            </td>
+            <td className="number">
+              <Measure of={piece.height} />
+            </td>
+            <td>
+              <a href={`${at}/pieces/${piece.key}.svg`} aria-label={`${piece.name} as SVG`}>
+                SVG
+              </a>{' '}
+              <a href={`${at}/pieces/${piece.key}.dxf`} aria-label={`${piece.name} as DXF`}>
+                DXF
+              </a>
+            </td>
+          </tr>
+        ))}
+      </tbody>
+    </table>
   );
 }

@@ -17,6 +17,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.stream.Stream;
 
 /**
  * What is cut for a book, as a list to lay on the table, with its cover drawn to a scale that is printed beside it; and each piece of
@@ -68,11 +69,11 @@ public final class CoverSheet {
      * A piece of the cover at true size, on a page a little larger than it.
      *
      * @param plan the book
-     * @param key of the piece
-     * @return nothing where its cover has no such piece
+     * @param key of the piece, or of a jig
+     * @return nothing where its cover has neither
      */
     public static Optional<Drawing.Page> piece(BookPlan plan, String key) {
-        return plan.covering().work().pieces().stream()
+        return Stream.concat(plan.covering().work().pieces().stream(), plan.covering().work().jigs().stream())
                 .filter(piece -> piece.key().equals(key))
                 .findFirst()
                 .map(piece -> trueSize(piece, plan.spec().title().unit()));

@@ -36,6 +36,7 @@ final class CoverViews {
                         .toList(),
                 block(covering.base().block(), covering.kind().boards()),
                 covering.work().pieces().stream().map(CoverViews::piece).toList(),
+                covering.work().jigs().stream().map(CoverViews::piece).toList(),
                 covering.work().looks().stream().map(CoverViews::look).toList(),
                 covering.work().steps().stream()
                         .map(step -> new CoveringView.CoverStepView(

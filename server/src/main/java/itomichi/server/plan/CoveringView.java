@@ -14,6 +14,7 @@ import org.jspecify.annotations.Nullable;
  * @param settings what is settled of it
  * @param block the measures of the sewn block
  * @param pieces what is cut for it
+ * @param jigs helpers of card for making it
  * @param looks how it is drawn, in mm
  * @param steps the order of work
  */
@@ -23,6 +24,7 @@ public record CoveringView(
         List<CoverSettingView> settings,
         List<BlockMeasureView> block,
         List<CoverPieceView> pieces,
+        List<CoverPieceView> jigs,
         List<CoverLookView> looks,
         List<CoverStepView> steps) {
 
