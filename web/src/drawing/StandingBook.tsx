@@ -24,6 +24,8 @@ const LOOKS: Record<Stuff, string> = {
   LEATHER: 'standing-leather',
   PAPER: 'standing-paper',
   OPEN_CLOTH: 'standing-cloth',
+  RIBBON: 'standing-cloth',
+  HEADBAND: 'standing-cloth',
 };
 
 /** How far the cover turns away from the eye. */

@@ -293,7 +293,7 @@ public class CoversTest {
     @Test
     public void aMeasuredWedgeIsToldBeforeTheBookIsCovered() {
         double fore = Planner.plan(onTapes()).figure("block").length().mm();
-        assertTrue(remark(Planner.plan(measured(onTapes(), fore * 1.25)), "block-wedge")
+        assertTrue(remark(Planner.plan(measured(onTapes(), fore * 1.6)), "block-wedge")
                 .isPresent());
         assertTrue(remark(Planner.plan(measured(onTapes(), fore * 1.15)), "block-wedge")
                 .isEmpty());
