@@ -23,10 +23,8 @@ public class Screenshots extends Journey {
             {"cutting", "/books/{Fly-loft log}/paper", 1280, 800, false},
             {"splits", "/books/{Prompt book}/gather", 1280, 800, false},
             {"block", "/books/{Prompt book}/gather", 1280, 800, false},
-            {"recipe-inches", "/books/{Costume swatches}/gather", 1280, 800, false},
             {"drawers", "/drawers/papers", 1280, 800, false},
             {"stations", "/books/{The long song}/stations", 1280, 800, false},
-            {"rows", "/books/{Scene diary}/stations", 1280, 800, false},
             {"stab", "/books/{Shadow figures}/stations", 1280, 800, false},
             {"template", "/books/{Scene diary}/template", 1280, 800, false},
             {"templates", "/templates", 1280, 800, false},
@@ -35,7 +33,9 @@ public class Screenshots extends Journey {
             {"sewing", "/books/{Prompt book}/sewing", 1280, 800, false},
             {"sewing-turned-evening", "/books/{Shadow figures}/sewing", 1280, 800, true},
             {"sewing-small", "/books/{Cue slips}/sewing", 360, 740, false},
-            {"rehearsal", "/books/{Scene diary}/rehearsal", 1280, 800, false},
+            {"cover", "/books/{Fly-loft log}/cover", 1280, 800, false},
+            {"cover-closed-inches", "/books/{Costume swatches}/cover", 1280, 800, false},
+            {"cut-list", "/books/{Prompt book}/cover", 1280, 800, false},
             {"patterns", "/patterns", 1280, 800, false},
         };
     }
@@ -52,7 +52,7 @@ public class Screenshots extends Journey {
         if (name.contains("inches")) {
             page.keyboard().press("i");
         }
-        String look = Map.of("cutting", "cutting", "block", "all of it", "recipe-inches", "its recipe")
+        String look = Map.of("cutting", "cutting", "block", "all of it", "cover-closed-inches", "closed, from the head")
                 .getOrDefault(name, "");
         if (!look.isEmpty()) {
             page.getByRole(
@@ -64,10 +64,8 @@ public class Screenshots extends Journey {
             page.getByLabel("spine grid").check();
             page.waitForLoadState(com.microsoft.playwright.options.LoadState.NETWORKIDLE);
         }
-        if (name.equals("rows")) {
-            page.locator(".rows-board").scrollIntoViewIfNeeded();
-            page.mouse().move(640, 400);
-            page.mouse().wheel(0, 300);
+        if (name.equals("cut-list")) {
+            page.locator(".cover-list").evaluate("list => list.scrollIntoView()");
         }
         if (name.equals("drawers")) {
             page.keyboard().press("m");
@@ -82,11 +80,6 @@ public class Screenshots extends Journey {
         }
         if (name.contains("turned")) {
             page.keyboard().press("f");
-        }
-        if (name.equals("rehearsal")) {
-            page.keyboard().press("3");
-            page.waitForTimeout(400);
-            page.keyboard().press("1");
         }
         if (name.equals("patterns")) {
             page.getByText("Pennants").click();

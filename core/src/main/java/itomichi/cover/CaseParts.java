@@ -34,7 +34,7 @@ final class CaseParts {
     static final Measure JOINT = new Measure("joint", "Joint", 7, 1, 60);
     static final Measure TURN_IN = new Measure("turn-in", "Turn-in", 18, 5, 100);
 
-    static final Option BY_SETBACK = new Option("SETBACK", "the leaf less a little");
+    static final Option BY_SETBACK = new Option("SETBACK", "narrower than the leaf");
     static final Option BY_SQUARE = new Option("SQUARE", "to a square at the fore edge");
     static final School BOARD_WIDTH = new School("board-width", "Width of the boards", List.of(BY_SETBACK, BY_SQUARE));
 

@@ -34,6 +34,7 @@ public class CoverTest extends Journey {
 
     @Test
     public void theSpineIsMeasuredWithTheCaliperAndTheListPrinted() {
+        takeCaliper();
         Book book = tapes("Measured");
         Page page = window();
         BookScreen screen = BookScreen.open(page, book.id(), "cover");

@@ -37,6 +37,7 @@ public class DrawersTest extends Journey {
 
     @Test
     public void aPaperIsLaidInMeasuredPutAwayAndTakenOutAgain() {
+        takeCaliper();
         Page page = open("papers");
         String name = "Journey paper " + ++number;
         press(page, "Lay something in").click();

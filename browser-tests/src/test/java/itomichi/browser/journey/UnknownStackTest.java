@@ -47,6 +47,7 @@ public class UnknownStackTest extends Journey {
     @Test
     public void aBookThatLiesFlatFromAStackThatIsMeasured() {
         Page page = window();
+        takeCaliper();
         BookScreen book = beginThick(page, "Measured and flat", "240");
         book.tick("must lie flat");
         book.press("Bind it as Link stitch");
@@ -57,6 +58,7 @@ public class UnknownStackTest extends Journey {
         page.keyboard().press("m");
         book.pick("What lies between the jaws", "grey stack without a label");
         assertThat(page.locator(".caliper")).containsText("grey stack without a label");
+        book.type("How many lie between the jaws", "20");
         book.field("Stack, pressed").focus();
         page.keyboard().press("F8");
         assertThat(page.getByText(Pattern.compile("into “Stack, pressed”"))).isVisible();
