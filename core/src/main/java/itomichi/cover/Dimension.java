@@ -3,18 +3,21 @@ package itomichi.cover;
 import itomichi.finding.Quantity;
 import itomichi.measure.Fineness;
 import itomichi.measure.Length;
+import itomichi.measure.Shown;
 import java.util.Optional;
 
 /**
  * A measure of the sewn block: as it was measured, else as it is planned.
  *
  * @param name what it is, for instance {@code height of the block}
+ * @param fineness how finely it is shown
  * @param planned as it was worked out
  * @param low the least that was to be expected
  * @param high the most that was to be expected
  * @param measured as it was measured on the block; nothing where nobody did
  */
-public record Dimension(String name, Length planned, Length low, Length high, Optional<Length> measured) {
+public record Dimension(
+        String name, Fineness fineness, Length planned, Length low, Length high, Optional<Length> measured) {
 
     /** As it is taken. */
     public Length length() {
@@ -24,6 +27,11 @@ public record Dimension(String name, Length planned, Length low, Length high, Op
     /** What it is and where it comes from, for a working. */
     String meaning() {
         return name + (measured.isPresent() ? ", as measured" : ", as planned");
+    }
+
+    /** A length, shown as finely as this is measured. */
+    public Shown shown(Length length) {
+        return length.at(fineness);
     }
 
     Quantity at(Fineness fineness) {

@@ -112,7 +112,32 @@ final class SoftParts {
      * @param front what more is drawn on the closed book, from the front
      */
     List<CoverLook> looks(List<Outline> flat, List<Outline> front) {
-        return List.of(opened(true, flat), opened(false, flat), head(), closed(front));
+        return looks(flat, front, 0);
+    }
+
+    /** The same with a flap so long over the front, mm. */
+    List<CoverLook> looks(List<Outline> flat, List<Outline> front, double flapMm) {
+        return List.of(opened(true, flat), opened(false, flat), head(flapMm), closed(front));
+    }
+
+    /** Round the fore edge from the back and over the front: its way outside, and one thickness of the cover further out. */
+    private Outline flap(double flapMm, double middle, double half, double slope) {
+        double t = soft.thickness().mm();
+        double edge = t + frontMm();
+        double end = half + slope * frontMm() + t;
+        double reached = Math.min(flapMm, frontMm());
+        double there = half + slope * (frontMm() - reached) + t;
+        return new Outline(
+                Role.COVERING,
+                "",
+                List.of(
+                        new FlatPoint(edge, middle + end),
+                        new FlatPoint(edge, middle - end),
+                        new FlatPoint(edge - reached, middle - there),
+                        new FlatPoint(edge - reached, middle - there - t),
+                        new FlatPoint(edge + t, middle - end - t),
+                        new FlatPoint(edge + t, middle + end)),
+                false);
     }
 
     private CoverLook opened(boolean outside, List<Outline> more) {
@@ -144,7 +169,7 @@ final class SoftParts {
                         spine.at(Fineness.BUNDLE)));
     }
 
-    private CoverLook head() {
+    private CoverLook head(double flapMm) {
         double t = soft.thickness().mm();
         double tall = base.block().thickestMm();
         double wide = base.block().width().length().mm();
@@ -176,6 +201,9 @@ final class SoftParts {
                         new FlatPoint(0, middle - half - t),
                         new FlatPoint(t + frontMm(), middle - endY - t)),
                 false));
+        if (flapMm > 0) {
+            outlines.add(flap(flapMm, middle, half, slope));
+        }
         return new CoverLook(
                 CoverLook.View.CLOSED_HEAD,
                 t + Math.max(wide, frontMm()),

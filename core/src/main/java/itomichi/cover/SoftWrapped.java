@@ -171,11 +171,14 @@ final class SoftWrapped implements CoverKind {
             figures.add(parts.figure(cutWidth, cutHeight.length()));
             figures.add(new Figure("cover-wrap", "Round the fore edge", wrap));
             figures.add(new Figure("cover-flap", "Flap", flap));
-            closing().ifPresent(tie -> figures.add(new Figure("tie", "Tie to cut", tie)));
+            closing()
+                    .ifPresent(tie -> figures.add(
+                            new Figure("tie", choices.is(CLOSING, TIE) ? "Tie to cut" : "Loop to cut", tie)));
             return new CoverWork(
                     pieces,
                     figures,
-                    parts.looks(flat(wrapLeft), List.of(flapOver())),
+                    parts.looks(
+                            flat(wrapLeft), List.of(flapOver()), flap.length().mm()),
                     steps(),
                     faults(),
                     Optional.of(parts.size()));

@@ -12,6 +12,7 @@ import itomichi.cover.SewnBlock;
 import itomichi.cover.SoftCover;
 import itomichi.finding.Working;
 import itomichi.gathering.Gathered;
+import itomichi.measure.Fineness;
 import itomichi.measure.Length;
 import itomichi.spec.BookSpec;
 import itomichi.spec.CoverWish;
@@ -97,19 +98,21 @@ public record CoverPlan(CoverBase base, CoverKind kind, CoverChoices choices, Co
         return new SewnBlock(
                 new Dimension(
                         "height of the block",
+                        Fineness.CUT,
                         height,
                         height.minus(CUT_TRUE),
                         height.plus(CUT_TRUE),
                         measured.height()),
                 new Dimension(
                         "width of the block",
+                        Fineness.CUT,
                         width,
                         width.minus(CUT_TRUE),
                         width.plus(creep).plus(CUT_TRUE),
                         measured.width()),
                 spine(spec, gathered),
-                about("thickness at the fore edge", fore, measured.foreEdge()),
-                about("thickness of a board", board(spec, gathered), measured.board()));
+                about("thickness at the fore edge", Fineness.BUNDLE, fore, measured.foreEdge()),
+                about("thickness of a board", Fineness.CALIPER, board(spec, gathered), measured.board()));
     }
 
     /** Covers that are pierced with single sheets are as thick as the thread goes through. */
@@ -118,8 +121,9 @@ public record CoverPlan(CoverBase base, CoverKind kind, CoverChoices choices, Co
         return pierced ? spec.cover().thickness() : spec.stitch().board();
     }
 
-    private static Dimension about(String name, Length planned, Optional<Length> measured) {
-        return new Dimension(name, planned, planned.times(1 - THICK_TRUE), planned.times(1 + THICK_TRUE), measured);
+    private static Dimension about(String name, Fineness fineness, Length planned, Optional<Length> measured) {
+        return new Dimension(
+                name, fineness, planned, planned.times(1 - THICK_TRUE), planned.times(1 + THICK_TRUE), measured);
     }
 
     private static Dimension spine(BookSpec spec, Gathered gathered) {
@@ -130,11 +134,13 @@ public record CoverPlan(CoverBase base, CoverKind kind, CoverChoices choices, Co
                 Gathered.Singly::thickness);
         Dimension about = about(
                 "thickness at the spine",
+                Fineness.BUNDLE,
                 planned.length(),
                 spec.covering().measured().spine());
         return planned.range()
                 .map(range -> new Dimension(
                         about.name(),
+                        about.fineness(),
                         about.planned(),
                         lesser(Length.ofMm(range.low().number()), about.low()),
                         Length.ofMm(range.high().number()).isMoreThan(about.high())

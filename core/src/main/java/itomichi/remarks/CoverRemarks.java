@@ -96,10 +96,10 @@ final class CoverRemarks {
     private static Phrase sentence(Dimension dimension, String then) {
         return Phrase.of(
                 "Measured {}, planned {} ({} to {}): the {}; {}.",
-                dimension.length().at(Fineness.BUNDLE),
-                dimension.planned().at(Fineness.BUNDLE),
-                dimension.low().at(Fineness.BUNDLE),
-                dimension.high().at(Fineness.BUNDLE),
+                dimension.shown(dimension.length()),
+                dimension.shown(dimension.planned()),
+                dimension.shown(dimension.low()),
+                dimension.shown(dimension.high()),
                 dimension.name(),
                 then);
     }

@@ -2,6 +2,7 @@ package itomichi.cover;
 
 import itomichi.finding.Figure;
 import itomichi.gathering.Back;
+import itomichi.measure.Fineness;
 import itomichi.measure.Length;
 import itomichi.structure.Covering;
 import itomichi.structure.Stitching.SewnOn;
@@ -18,7 +19,7 @@ final class Blocks {
 
     static Dimension planned(String name, double mm) {
         Length length = Length.ofMm(mm);
-        return new Dimension(name, length, length.times(0.9), length.times(1.1), Optional.empty());
+        return new Dimension(name, Fineness.BUNDLE, length, length.times(0.9), length.times(1.1), Optional.empty());
     }
 
     static SewnBlock block(double high, double wide, double spine, double fore, double board) {

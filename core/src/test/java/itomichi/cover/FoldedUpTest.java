@@ -193,6 +193,23 @@ public class FoldedUpTest {
         assertEquals(left, 20 + front, MEETS, "the spine and the front");
     }
 
+    /** Seen from the head, a flap makes the book one thickness of its cover thicker and longer. */
+    @Test
+    public void aFlapIsSeenFromTheHead() {
+        CoverBase base = Blocks.soft(Blocks.a5(), Covering.THROUGH_SPINE);
+        CoverLook plain = head(new SoftSewn().work(base, CoverChoices.USUAL));
+        CoverLook flapped = head(new SoftWrapped().work(base, settled("flap=100")));
+        assertEquals(flapped.heightMm() - plain.heightMm(), 0.5, MEETS);
+        assertEquals(flapped.widthMm() - plain.widthMm(), 0.5, MEETS);
+    }
+
+    private static CoverLook head(CoverWork work) {
+        return work.looks().stream()
+                .filter(look -> look.view() == CoverLook.View.CLOSED_HEAD)
+                .findFirst()
+                .orElseThrow();
+    }
+
     @Test
     public void theSpineOfAWrappedCoverLiesPastItsFlapAndBack() {
         CoverWork work = new SoftWrapped().work(Blocks.soft(Blocks.a5(), Covering.THROUGH_SPINE), settled("flap=40"));

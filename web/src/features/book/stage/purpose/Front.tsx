@@ -7,7 +7,7 @@ export function Front({ width, height }: { width: number; height: number }) {
   const { state } = useSession();
   const { unit } = useUnit();
   const { cover, leaf, holes, sewing, bound } = state.plan;
-  const w = cover ? Math.min(cover.widthMm / 2, leaf.widthMm * 1.2) : leaf.widthMm;
+  const w = cover?.frontMm ?? leaf.widthMm;
   const h = cover?.heightMm ?? leaf.heightMm;
   const square = (h - leaf.heightMm) / 2;
   const scale = Math.min((width - 74) / w, (height - 80) / h);

@@ -114,12 +114,12 @@ final class CoverViews {
         return new BlockMeasureView(
                 key,
                 words,
-                InUnits.of(dimension.planned().at(Fineness.BUNDLE)),
-                InUnits.of(dimension.low().at(Fineness.BUNDLE)),
-                InUnits.of(dimension.high().at(Fineness.BUNDLE)),
+                InUnits.of(dimension.shown(dimension.planned())),
+                InUnits.of(dimension.shown(dimension.low())),
+                InUnits.of(dimension.shown(dimension.high())),
                 dimension
                         .measured()
-                        .map(length -> InUnits.of(length.at(Fineness.BUNDLE)))
+                        .map(length -> InUnits.of(dimension.shown(length)))
                         .orElse(null),
                 dimension.unexpected());
     }

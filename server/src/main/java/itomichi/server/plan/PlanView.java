@@ -77,8 +77,8 @@ public record PlanView(
     /** Size of a leaf. */
     public record LeafView(double widthMm, double heightMm) {}
 
-    /** A soft cover opened flat. */
-    public record CoverView(double widthMm, double heightMm, double thicknessMm) {}
+    /** A soft cover opened flat, and how wide its front is once it is closed. */
+    public record CoverView(double widthMm, double heightMm, double thicknessMm, double frontMm) {}
 
     /** A figure with its working. */
     public record FigureView(String key, Stage stage, String label, InUnits value, WorkingView working) {}

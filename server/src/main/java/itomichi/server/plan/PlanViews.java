@@ -65,7 +65,8 @@ public final class PlanViews {
                         .map(size -> new PlanView.CoverView(
                                 size.width().mm(),
                                 size.height().mm(),
-                                spec.cover().thickness().mm()))
+                                spec.cover().thickness().mm(),
+                                plan.covering().closed().width().mm()))
                         .orElse(null),
                 CoverViews.of(plan),
                 plan.holes().map(holes -> HoleViews.of(plan, holes)).orElse(null),
