@@ -3,21 +3,10 @@ package itomichi.cover;
 import java.util.List;
 
 /** No cover: the block as it was sewn. */
-final class Bare implements CoverKind {
+final class Bare extends ToldKind {
 
-    @Override
-    public String key() {
-        return "bare";
-    }
-
-    @Override
-    public String name() {
-        return "Left as it is sewn";
-    }
-
-    @Override
-    public String purpose() {
-        return "No cover: the first and last leaf are its outside.";
+    Bare() {
+        super("bare", "Left as it is sewn", "No cover: the first and last leaf are its outside.");
     }
 
     @Override

@@ -9,7 +9,6 @@ import itomichi.finding.Formula;
 import itomichi.finding.Quantity;
 import itomichi.finding.Source;
 import itomichi.finding.Working;
-import itomichi.measure.Fineness;
 import itomichi.measure.Length;
 import itomichi.measure.Phrase;
 import java.util.ArrayList;
@@ -42,7 +41,6 @@ record CaseCovering(
     static final Share ON_BOARD = new Share("spine-cloth", "Spine cloth on to each board", "of its width", 22, 5, 90);
 
     private static final Formula WIDTH = Formula.of("2 × B + 2 × j + S + 2 × t");
-    private static final Formula HEIGHT = Formula.of("B + 2 × t");
     private static final Formula SPINE_WIDTH = Formula.of("S + 2 × j + 2 × z");
     private static final Formula SHARE = Formula.of("p ÷ 100 × B");
     private static final Formula SIDE_WIDTH = Formula.of("B − z + o + t");
@@ -50,8 +48,6 @@ record CaseCovering(
 
     /** Paper sides lie so far over the cloth: common practice. */
     private static final Length OVER = Length.ofMm(3);
-
-    private static final Quantity CUT = Quantity.of(Length.ZERO, Fineness.CUT);
 
     boolean full() {
         return choices.is(COVERED, FULL);
@@ -61,51 +57,44 @@ record CaseCovering(
         return choices.is(COVERED, HALF);
     }
 
-    private static Quantity cut(Length length) {
-        return Quantity.of(length, Fineness.CUT);
-    }
-
     private Working width() {
         return Working.by(WIDTH)
-                .with("B", "width of a board", cut(boardWidth))
-                .with("j", "joint, flat", Quantity.of(joint, Fineness.MARK))
-                .with("S", "spine piece, flat", Quantity.of(spine, Fineness.MARK))
-                .with("t", "turn-in", cut(turnIn))
-                .gives(CUT);
+                .with("B", "width of a board", Sizes.cut(boardWidth))
+                .with("j", "joint, flat", Sizes.mark(joint))
+                .with("S", "spine piece, flat", Sizes.mark(spine))
+                .with("t", "turn-in", Sizes.cut(turnIn))
+                .gives(Sizes.CUT);
     }
 
     private Working height() {
-        return Working.by(HEIGHT)
-                .with("B", "height of a board", cut(boardHeight))
-                .with("t", "turn-in", cut(turnIn))
-                .gives(CUT);
+        return Sizes.turnedIn(boardHeight, "height of a board", turnIn);
     }
 
     private Working onBoard() {
         return Working.by(SHARE)
                 .with("p", "share of a board, in percent", Quantity.ratio(choices.share(ON_BOARD), 1))
-                .with("B", "width of a board", cut(boardWidth))
+                .with("B", "width of a board", Sizes.cut(boardWidth))
                 .from(Source.COMMON_PRACTICE)
                 .note(Phrase.of("A fifth to a quarter."))
-                .gives(CUT);
+                .gives(Sizes.CUT);
     }
 
     private Working spineWidth() {
         return Working.by(SPINE_WIDTH)
-                .with("S", "spine piece, flat", Quantity.of(spine, Fineness.MARK))
-                .with("j", "joint, flat", Quantity.of(joint, Fineness.MARK))
-                .with("z", "on to each board", cut(onBoard().length()))
-                .gives(CUT);
+                .with("S", "spine piece, flat", Sizes.mark(spine))
+                .with("j", "joint, flat", Sizes.mark(joint))
+                .with("z", "on to each board", Sizes.cut(onBoard().length()))
+                .gives(Sizes.CUT);
     }
 
     private Working sideWidth() {
         return Working.by(SIDE_WIDTH)
-                .with("B", "width of a board", cut(boardWidth))
-                .with("z", "spine cloth on it", cut(onBoard().length()))
-                .with("o", "over the cloth", cut(OVER))
-                .with("t", "turn-in", cut(turnIn))
+                .with("B", "width of a board", Sizes.cut(boardWidth))
+                .with("z", "spine cloth on it", Sizes.cut(onBoard().length()))
+                .with("o", "over the cloth", Sizes.cut(OVER))
+                .with("t", "turn-in", Sizes.cut(turnIn))
                 .from(Source.COMMON_PRACTICE)
-                .gives(CUT);
+                .gives(Sizes.CUT);
     }
 
     private Working cornerLeg() {
@@ -113,15 +102,15 @@ record CaseCovering(
                 .with(
                         "z",
                         "along each edge of the board, as the spine cloth",
-                        cut(onBoard().length()))
-                .with("t", "turn-in", cut(turnIn))
+                        Sizes.cut(onBoard().length()))
+                .with("t", "turn-in", Sizes.cut(turnIn))
                 .from(Source.COMMON_PRACTICE)
-                .gives(CUT);
+                .gives(Sizes.CUT);
     }
 
     /** Legs of the triangle that is cut from each corner, mm, so that the cut lies the corner's distance from the board's corner. */
     double cornerCutMm() {
-        return Math.max(0, 2 * turnIn.mm() - corner.mm() * Math.sqrt(2));
+        return Flat.mitreMm(turnIn.mm(), corner.mm());
     }
 
     /** Legs of the triangle that paper sides leave free for a corner of cloth, mm; they lie over its edge. */
@@ -133,12 +122,13 @@ record CaseCovering(
         if (full()) {
             return List.of(CoverPiece.rectangle("cloth", "Cloth", PieceStuff.CLOTH, 1, width(), height())
                     .shaped(clothCorners())
-                    .folded(turnInFolds(width().length().mm(), height().length().mm(), true)));
+                    .folded(Flat.turnIns(
+                            width().length().mm(), height().length().mm(), turnIn.mm())));
         }
         List<CoverPiece> pieces = new ArrayList<>();
         pieces.add(CoverPiece.rectangle("spine-cloth", "Spine cloth", PieceStuff.CLOTH, 1, spineWidth(), height())
-                .folded(turnInFolds(
-                        spineWidth().length().mm(), height().length().mm(), false)));
+                .folded(Flat.headAndTail(
+                        spineWidth().length().mm(), height().length().mm(), turnIn.mm())));
         if (half()) {
             double leg = cornerLeg().length().mm();
             double off = cornerCutMm();
@@ -168,39 +158,16 @@ record CaseCovering(
     }
 
     private List<FlatPoint> clothCorners() {
-        double w = width().length().mm();
-        double h = height().length().mm();
-        double leg = cornerCutMm();
-        return List.of(
-                new FlatPoint(leg, 0),
-                new FlatPoint(w - leg, 0),
-                new FlatPoint(w, leg),
-                new FlatPoint(w, h - leg),
-                new FlatPoint(w - leg, h),
-                new FlatPoint(leg, h),
-                new FlatPoint(0, h - leg),
-                new FlatPoint(0, leg));
-    }
-
-    private List<Outline> turnInFolds(double w, double h, boolean sides) {
-        double t = turnIn.mm();
-        List<Outline> folds = new ArrayList<>();
-        folds.add(Outline.line(Role.FOLD, "", 0, t, w, t));
-        folds.add(Outline.line(Role.FOLD, "", 0, h - t, w, h - t));
-        if (sides) {
-            folds.add(Outline.line(Role.FOLD, "", t, 0, t, h));
-            folds.add(Outline.line(Role.FOLD, "", w - t, 0, w - t, h));
-        }
-        return folds;
+        return Flat.mitred(width().length().mm(), height().length().mm(), cornerCutMm());
     }
 
     List<Figure> figures() {
         if (full()) {
-            return List.of(CaseParts.sized("cloth", "Cloth", width(), height()));
+            return List.of(Sizes.sized("cloth", "Cloth", width(), height()));
         }
         List<Figure> figures = new ArrayList<>();
-        figures.add(CaseParts.sized("spine-cloth", "Spine cloth", spineWidth(), height()));
-        figures.add(CaseParts.sized("side", "Paper sides", sideWidth(), height()));
+        figures.add(Sizes.sized("spine-cloth", "Spine cloth", spineWidth(), height()));
+        figures.add(Sizes.sized("side", "Paper sides", sideWidth(), height()));
         if (half()) {
             figures.add(new Figure("corner-cloth", "Corners, each leg", cornerLeg()));
         }

@@ -15,7 +15,7 @@ import java.util.List;
 import java.util.Optional;
 
 /** A case with a stiff spine piece over a flat back. */
-final class FlatCase implements CoverKind {
+final class FlatCase extends ToldKind {
 
     static final Option AS_SEWN = new Option("SEWN", "as wide as the spine");
     static final Option OVER_BOARDS = new Option("BOARDS", "over both boards");
@@ -24,19 +24,11 @@ final class FlatCase implements CoverKind {
     private static final Formula SEWN = Formula.of("T");
     private static final Formula BOARDS = Formula.of("T + 2 × b");
 
-    @Override
-    public String key() {
-        return "case-flat";
-    }
-
-    @Override
-    public String name() {
-        return "Case, flat back";
-    }
-
-    @Override
-    public String purpose() {
-        return "Boards and cloth made apart, the block glued in by its endpapers. For use every day.";
+    FlatCase() {
+        super(
+                "case-flat",
+                "Case, flat back",
+                "Boards and cloth made apart, the block glued in by its endpapers. For use every day.");
     }
 
     @Override
@@ -46,12 +38,12 @@ final class FlatCase implements CoverKind {
 
     @Override
     public List<Setting> settings() {
-        return CaseParts.settings(SPINE);
+        return CaseSettings.settings(SPINE);
     }
 
     @Override
     public boolean counts(Setting setting, CoverBase base, CoverChoices choices) {
-        return CaseParts.counts(setting, base, choices);
+        return CaseSettings.counts(setting, base, choices);
     }
 
     @Override
@@ -69,16 +61,17 @@ final class FlatCase implements CoverKind {
         boolean overBoards = choices.is(SPINE, OVER_BOARDS);
         Working spine = spine(base.block(), overBoards);
         CaseParts parts = new CaseParts(base, choices, spine, overBoards ? 2 : 1);
+        CaseLooks looks = new CaseLooks(parts);
         double board = base.block().board().length().mm();
-        double from = overBoards ? -board : 0;
+        double half = spine.length().mm() / 2;
         Outline behind = Outline.rectangle(
-                Role.BOARD, "spine piece", -board, from, board, spine.length().mm());
+                Role.BOARD, "spine piece", -board, -half, board, spine.length().mm());
         return new CoverWork(
                 parts.pieces(PieceStuff.BOARD),
                 parts.jigs(),
                 parts.figures(),
-                parts.looks(parts.fromHead(behind, board)),
-                parts.steps("Crease both joints with a bone before the glue is dry."),
+                looks.all(looks.fromHead(behind, board)),
+                CaseSteps.of(parts, "Crease both joints with a bone before the glue is dry."),
                 parts.faults(),
                 Optional.empty());
     }

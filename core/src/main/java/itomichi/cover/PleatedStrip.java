@@ -18,7 +18,7 @@ import java.util.List;
 import java.util.Optional;
 
 /** The cover of a double pamphlet: a strip with a pleat in its middle that one section sits in, or two covers laid fold to fold. */
-final class PleatedStrip implements CoverKind {
+final class PleatedStrip extends ToldKind {
 
     static final Option STRIP = new Option("STRIP", "one strip with a pleat");
     static final Option TWO = new Option("TWO", "two covers, fold to fold");
@@ -27,21 +27,12 @@ final class PleatedStrip implements CoverKind {
 
     private static final Formula STRIP_WIDTH = Formula.of("2 × F + 2 × p + f");
     private static final Formula EACH_WIDTH = Formula.of("2 × F + f ÷ 2");
-    private static final Quantity CUT = Quantity.of(Length.ZERO, Fineness.CUT);
 
-    @Override
-    public String key() {
-        return "pleated";
-    }
-
-    @Override
-    public String name() {
-        return "Strip with a pleat";
-    }
-
-    @Override
-    public String purpose() {
-        return "One section sits in the pleat, the other round it; both are sewn at once.";
+    PleatedStrip() {
+        super(
+                "pleated",
+                "Strip with a pleat",
+                "One section sits in the pleat, the other round it; both are sewn at once.");
     }
 
     @Override
@@ -119,6 +110,6 @@ final class PleatedStrip implements CoverKind {
                             Length.ofMm(12).at(Fineness.CUT),
                             Length.ofMm(19).at(Fineness.CUT)));
         }
-        return working.from(Source.GEOMETRY).gives(CUT);
+        return working.from(Source.GEOMETRY).gives(Sizes.CUT);
     }
 }

@@ -20,7 +20,7 @@ import java.util.List;
 import java.util.Optional;
 
 /** A case with a spine piece that bends over a rounded back. */
-final class RoundCase implements CoverKind {
+final class RoundCase extends ToldKind {
 
     static final Option THIRD = new Option("THIRD", "a third of a circle");
     static final Option BY_RISE = new Option("RISE", "flatter, by its rise");
@@ -38,19 +38,11 @@ final class RoundCase implements CoverKind {
 
     private static final Quantity MARK = Quantity.of(Length.ZERO, Fineness.MARK);
 
-    @Override
-    public String key() {
-        return "case-round";
-    }
-
-    @Override
-    public String name() {
-        return "Case, round back";
-    }
-
-    @Override
-    public String purpose() {
-        return "Boards and cloth over a back that was hammered round. Keeps its shape for long.";
+    RoundCase() {
+        super(
+                "case-round",
+                "Case, round back",
+                "Boards and cloth over a back that was hammered round. Keeps its shape for long.");
     }
 
     @Override
@@ -60,12 +52,12 @@ final class RoundCase implements CoverKind {
 
     @Override
     public List<Setting> settings() {
-        return CaseParts.settings(ROUND, RISE);
+        return CaseSettings.settings(ROUND, RISE);
     }
 
     @Override
     public boolean counts(Setting setting, CoverBase base, CoverChoices choices) {
-        return setting.equals(RISE) ? choices.is(ROUND, BY_RISE) : CaseParts.counts(setting, base, choices);
+        return setting.equals(RISE) ? choices.is(ROUND, BY_RISE) : CaseSettings.counts(setting, base, choices);
     }
 
     @Override
@@ -89,6 +81,7 @@ final class RoundCase implements CoverKind {
                 .gives(MARK);
         Working spine = arc(block, third, radius.length());
         CaseParts parts = new CaseParts(base, choices, spine, 1);
+        CaseLooks looks = new CaseLooks(parts);
         List<Figure> figures = new ArrayList<>(parts.figures());
         figures.add(new Figure("rise", "Rise of the round", rise));
         figures.add(new Figure("radius", "Radius of the round", radius));
@@ -107,10 +100,11 @@ final class RoundCase implements CoverKind {
                 parts.pieces(PieceStuff.CARD),
                 parts.jigs(),
                 figures,
-                parts.looks(parts.fromHead(
+                looks.all(looks.fromHead(
                         round(block, radius.length().mm(), rise.length().mm()),
                         rise.length().mm())),
-                parts.steps(
+                CaseSteps.of(
+                        parts,
                         "Bend the spine piece over a rod to the round before it goes on; crease both joints with a bone."),
                 faults,
                 Optional.empty());
@@ -146,15 +140,14 @@ final class RoundCase implements CoverKind {
                 .gives(MARK);
     }
 
-    /** The spine piece over the back, which lies at x 0 from y 0 downwards. */
+    /** The spine piece over the back, from the spine of the block and from the middle of its thickness. */
     private static Outline round(SewnBlock block, double radiusMm, double riseMm) {
         double t = block.spine().length().mm();
         double half = Math.asin(Math.min(1, t / (2 * radiusMm)));
         List<FlatPoint> points = new ArrayList<>();
         for (int i = 0; i <= ARC_POINTS; i++) {
             double angle = -half + 2 * half * i / ARC_POINTS;
-            points.add(new FlatPoint(
-                    -(riseMm - radiusMm + radiusMm * Math.cos(angle)), t / 2 + radiusMm * Math.sin(angle)));
+            points.add(new FlatPoint(-(riseMm - radiusMm + radiusMm * Math.cos(angle)), radiusMm * Math.sin(angle)));
         }
         return new Outline(Role.BOARD, "spine piece", points, false);
     }

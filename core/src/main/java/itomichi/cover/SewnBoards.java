@@ -4,7 +4,6 @@ import itomichi.cover.CoverStep.Part;
 import itomichi.cover.Outline.Role;
 import itomichi.cover.Setting.Measure;
 import itomichi.finding.Formula;
-import itomichi.finding.Quantity;
 import itomichi.finding.Source;
 import itomichi.finding.Working;
 import itomichi.measure.Fineness;
@@ -17,30 +16,19 @@ import java.util.List;
 import java.util.Optional;
 
 /** Covered boards that are sewn on like signatures; the sewing stays to be seen on the spine. */
-final class SewnBoards implements CoverKind {
+final class SewnBoards extends ToldKind {
 
     static final Measure FORE = new Measure("boards-square-fore", "Square at the fore edge", 3, 0, 60);
     static final Measure INSIDE = new Measure("lining-off", "Pastedown short of the edge by", 3, 0, 60);
 
     private static final Formula WIDE = Formula.of("W + q");
-    private static final Formula HIGH = Formula.of("H + h + t");
-    private static final Formula COVERED = Formula.of("B + 2 × t");
     private static final Formula LINED = Formula.of("B − 2 × e");
-    private static final Quantity CUT = Quantity.of(Length.ZERO, Fineness.CUT);
 
-    @Override
-    public String key() {
-        return "boards-sewn";
-    }
-
-    @Override
-    public String name() {
-        return "Covered boards, sewn on";
-    }
-
-    @Override
-    public String purpose() {
-        return "Front and back are sewn on with the signatures; the spine stays open and the book lies flat.";
+    SewnBoards() {
+        super(
+                "boards-sewn",
+                "Covered boards, sewn on",
+                "Front and back are sewn on with the signatures; the spine stays open and the book lies flat.");
     }
 
     @Override
@@ -50,7 +38,7 @@ final class SewnBoards implements CoverKind {
 
     @Override
     public List<Setting> settings() {
-        return List.of(CaseParts.HEAD, CaseParts.TAIL, FORE, CaseParts.TURN_IN, INSIDE);
+        return List.of(BoardSettings.HEAD, BoardSettings.TAIL, FORE, BoardSettings.TURN_IN, INSIDE);
     }
 
     @Override
@@ -74,56 +62,32 @@ final class SewnBoards implements CoverKind {
         Boards(CoverBase base, CoverChoices choices) {
             this.base = base;
             this.choices = choices;
-            this.turnIn = choices.length(CaseParts.TURN_IN);
+            this.turnIn = choices.length(BoardSettings.TURN_IN);
             SewnBlock block = base.block();
             this.width = Working.by(WIDE)
                     .with("W", block.width().meaning(), block.width().at(Fineness.CUT))
-                    .with("q", "square at the fore edge", cut(choices.length(FORE)))
+                    .with("q", "square at the fore edge", Sizes.cut(choices.length(FORE)))
                     .note(Phrase.of("Flush at the spine, where they are sewn."))
-                    .gives(CUT);
-            this.height = Working.by(HIGH)
-                    .with("H", block.height().meaning(), block.height().at(Fineness.CUT))
-                    .with("h", "square at the head", cut(choices.length(CaseParts.HEAD)))
-                    .with("t", "square at the tail", cut(choices.length(CaseParts.TAIL)))
-                    .gives(CUT);
-        }
-
-        private static Quantity cut(Length length) {
-            return Quantity.of(length, Fineness.CUT);
-        }
-
-        private Working covered(Working board, String what) {
-            return Working.by(COVERED)
-                    .with("B", what, cut(board.length()))
-                    .with("t", "turn-in", cut(turnIn))
-                    .from(Source.COMMON_PRACTICE)
-                    .gives(CUT);
+                    .gives(Sizes.CUT);
+            this.height = Sizes.boardHeight(block, choices);
         }
 
         private Working lined(Working board, String what) {
             return Working.by(LINED)
-                    .with("B", what, cut(board.length()))
-                    .with("e", "short of each edge", cut(choices.length(INSIDE)))
+                    .with("B", what, Sizes.cut(board.length()))
+                    .with("e", "short of each edge", Sizes.cut(choices.length(INSIDE)))
                     .from(Source.COMMON_PRACTICE)
-                    .gives(CUT);
+                    .gives(Sizes.CUT);
         }
 
         CoverWork work() {
-            Working paperWide = covered(width, "width of a board");
-            Working paperHigh = covered(height, "height of a board");
-            double off = Math.max(
-                    0, 2 * turnIn.mm() - 1.5 * base.block().board().length().mm() * Math.sqrt(2));
+            Working paperWide = Sizes.turnedIn(width.length(), "width of a board", turnIn);
+            Working paperHigh = Sizes.turnedIn(height.length(), "height of a board", turnIn);
             double w = paperWide.length().mm();
             double h = paperHigh.length().mm();
-            List<FlatPoint> corners = List.of(
-                    new FlatPoint(off, 0),
-                    new FlatPoint(w - off, 0),
-                    new FlatPoint(w, off),
-                    new FlatPoint(w, h - off),
-                    new FlatPoint(w - off, h),
-                    new FlatPoint(off, h),
-                    new FlatPoint(0, h - off),
-                    new FlatPoint(0, off));
+            double off =
+                    BoardSettings.CORNER_BOARDS * base.block().board().length().mm();
+            List<FlatPoint> corners = Flat.mitred(w, h, Flat.mitreMm(turnIn.mm(), off));
             Working linedWide = lined(width, "width of a board");
             Working linedHigh = lined(height, "height of a board");
             return new CoverWork(
@@ -145,9 +109,9 @@ final class SewnBoards implements CoverKind {
                                     linedWide,
                                     linedHigh)),
                     List.of(
-                            CaseParts.sized("board", "Boards", width, height),
-                            CaseParts.sized("board-cover", "Papers round the boards", paperWide, paperHigh),
-                            CaseParts.sized("pastedown", "Papers inside", linedWide, linedHigh)),
+                            Sizes.sized("board", "Boards", width, height),
+                            Sizes.sized("board-cover", "Papers round the boards", paperWide, paperHigh),
+                            Sizes.sized("pastedown", "Papers inside", linedWide, linedHigh)),
                     List.of(flat(corners, w, h), closed(), head()),
                     steps(),
                     faults(),
@@ -205,7 +169,7 @@ final class SewnBoards implements CoverKind {
                                             Role.BLOCK,
                                             "block",
                                             0,
-                                            choices.length(CaseParts.HEAD).mm(),
+                                            choices.length(BoardSettings.HEAD).mm(),
                                             block.width().length().mm(),
                                             block.height().length().mm())
                                     .underneath()),
@@ -217,40 +181,9 @@ final class SewnBoards implements CoverKind {
 
         private CoverLook head() {
             SewnBlock block = base.block();
-            double b = block.board().length().mm();
-            double tall = block.thickestMm();
-            double middle = b + tall / 2;
-            double spine = block.spine().length().mm() / 2;
-            double fore = block.foreEdge().length().mm() / 2;
-            double w = block.width().length().mm();
-            double end = spine + (fore - spine) / w * width.length().mm();
-            List<Outline> outlines = new ArrayList<>();
-            outlines.add(new Outline(
-                    Role.BLOCK,
-                    "block",
-                    List.of(
-                            new FlatPoint(0, middle - spine),
-                            new FlatPoint(w, middle - fore),
-                            new FlatPoint(w, middle + fore),
-                            new FlatPoint(0, middle + spine)),
-                    false));
-            for (int side : new int[] {-1, 1}) {
-                outlines.add(new Outline(
-                        Role.BOARD,
-                        side < 0 ? "front board" : "back board",
-                        List.of(
-                                new FlatPoint(0, middle + side * spine),
-                                new FlatPoint(width.length().mm(), middle + side * end),
-                                new FlatPoint(width.length().mm(), middle + side * (end + b)),
-                                new FlatPoint(0, middle + side * (spine + b))),
-                        false));
-            }
-            return new CoverLook(
-                    CoverLook.View.CLOSED_HEAD,
-                    width.length().mm(),
-                    tall + 2 * b,
-                    outlines,
-                    Phrase.of(
+            return new HeadSection(block, 0, block.board().length().mm())
+                    .boards(0, width.length().mm())
+                    .look(Phrase.of(
                             "The closed book from its head: {} thick at the spine between boards of {}.",
                             block.spine().length().at(Fineness.BUNDLE),
                             block.board().length().at(Fineness.CALIPER)));
@@ -285,10 +218,7 @@ final class SewnBoards implements CoverKind {
         }
 
         private List<CoverFault> faults() {
-            if (Length.ofMm(width.length().mm() / 2).isMoreThan(turnIn)) {
-                return List.of();
-            }
-            return List.of(CaseParts.wideTurnIn(turnIn, width.length()));
+            return BoardSettings.wideTurnIn(turnIn, width.length()).stream().toList();
         }
     }
 }

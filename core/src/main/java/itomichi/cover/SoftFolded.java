@@ -19,7 +19,7 @@ import java.util.List;
 import java.util.Optional;
 
 /** A soft cover whose ends are folded in past the sheets: glued down, left as flaps, or made into pockets. */
-final class SoftFolded implements CoverKind {
+final class SoftFolded extends ToldKind {
 
     static final Measure PAST = new Measure("ends-past", "The fold past the sheets", 3, 0, 60);
     static final Measure WIDE = new Measure("ends-wide", "Folded in", 60, 10, 600);
@@ -35,21 +35,11 @@ final class SoftFolded implements CoverKind {
     /** A glued edge takes so much: common practice. */
     private static final Length GLUE = Length.ofMm(6);
 
-    private static final Quantity CUT = Quantity.of(Length.ZERO, Fineness.CUT);
-
-    @Override
-    public String key() {
-        return "soft-folded";
-    }
-
-    @Override
-    public String name() {
-        return "Soft, ends folded in";
-    }
-
-    @Override
-    public String purpose() {
-        return "Wider than the leaves and folded back on itself: a stiffer edge, and room for pockets.";
+    SoftFolded() {
+        super(
+                "soft-folded",
+                "Soft, ends folded in",
+                "Wider than the leaves and folded back on itself: a stiffer edge, and room for pockets.");
     }
 
     @Override
@@ -70,12 +60,12 @@ final class SoftFolded implements CoverKind {
                 .with("W", "width of the leaf", Quantity.of(soft.pageWidth(), Fineness.CUT))
                 .with("c", "creep left standing", Quantity.of(soft.creep(), Fineness.BUNDLE))
                 .with("x", "past the sheets", Quantity.of(choices.length(PAST), Fineness.CUT))
-                .gives(CUT);
+                .gives(Sizes.CUT);
         Working width = Working.by(WIDTH)
                 .with("F", "width of front and back", Quantity.of(front.length(), Fineness.CUT))
                 .with("S", "spine", Quantity.of(soft.spine(), Fineness.BUNDLE))
                 .with("e", "folded in at each end", Quantity.of(ends, Fineness.CUT))
-                .gives(CUT);
+                .gives(Sizes.CUT);
         SoftParts parts = new SoftParts(base, soft, width.length(), soft.height(), ends, ends);
         double high = soft.height().mm();
         List<Outline> more = new ArrayList<>();
@@ -121,7 +111,7 @@ final class SoftFolded implements CoverKind {
                 .with("n", "edges that are glued", Quantity.count(edges))
                 .with("g", "a glued edge", Quantity.of(GLUE, Fineness.CUT))
                 .from(Source.COMMON_PRACTICE)
-                .gives(CUT);
+                .gives(Sizes.CUT);
     }
 
     private static List<CoverStep> steps(CoverChoices choices) {

@@ -7,21 +7,10 @@ import java.util.List;
 import java.util.Optional;
 
 /** A folded cover that the thread goes through: front, spine, back, nothing more. */
-final class SoftSewn implements CoverKind {
+final class SoftSewn extends ToldKind {
 
-    @Override
-    public String key() {
-        return "soft";
-    }
-
-    @Override
-    public String name() {
-        return "Soft, front and back";
-    }
-
-    @Override
-    public String purpose() {
-        return "One piece folded round the spine and sewn on with the sheets.";
+    SoftSewn() {
+        super("soft", "Soft, front and back", "One piece folded round the spine and sewn on with the sheets.");
     }
 
     @Override

@@ -25,7 +25,7 @@ import java.util.Optional;
  * <p>The way round the fore edge is taken from the back: as long as the book is thick there, what is pasted in and the front of the
  * cover included.
  */
-final class SoftWrapped implements CoverKind {
+final class SoftWrapped extends ToldKind {
 
     static final Share FLAP = new Share("flap", "Flap", "of the front", 50, 10, 200);
 
@@ -55,21 +55,11 @@ final class SoftWrapped implements CoverKind {
 
     private static final double THIRD = 33;
 
-    private static final Quantity CUT = Quantity.of(Length.ZERO, Fineness.CUT);
-
-    @Override
-    public String key() {
-        return "soft-flap";
-    }
-
-    @Override
-    public String name() {
-        return "Soft, wrapped with a flap";
-    }
-
-    @Override
-    public String purpose() {
-        return "The back goes on round the fore edge and shelters the leaves; for a book that is carried about.";
+    SoftWrapped() {
+        super(
+                "soft-flap",
+                "Soft, wrapped with a flap",
+                "The back goes on round the fore edge and shelters the leaves; for a book that is carried about.");
     }
 
     @Override
@@ -119,13 +109,13 @@ final class SoftWrapped implements CoverKind {
                     .with("F", "width of the front", Quantity.of(front.length(), Fineness.CUT))
                     .from(Source.COMMON_PRACTICE)
                     .note(Phrase.of("A third to the whole of the front."))
-                    .gives(CUT);
+                    .gives(Sizes.CUT);
             this.width = Working.by(WIDTH)
                     .with("F", "width of front and back", Quantity.of(front.length(), Fineness.CUT))
                     .with("S", "spine", Quantity.of(soft.spine(), Fineness.BUNDLE))
                     .with("w", "round the fore edge", Quantity.of(wrap.length(), Fineness.MARK))
                     .with("f", "flap", Quantity.of(flap.length(), Fineness.CUT))
-                    .gives(CUT);
+                    .gives(Sizes.CUT);
         }
 
         private Length past() {
@@ -149,7 +139,7 @@ final class SoftWrapped implements CoverKind {
                     .with("A", what, Quantity.of(finished.length(), Fineness.CUT))
                     .with("n", "turns of each edge", Quantity.count(turns()))
                     .with("e", "each turn", Quantity.of(choices.length(EDGE), Fineness.CUT))
-                    .gives(CUT);
+                    .gives(Sizes.CUT);
         }
 
         CoverWork work() {

@@ -22,34 +22,25 @@ import java.util.Optional;
  * <p>The cloth is folded some way off the stiffener and back to it, and glued to the boards by that doubled edge. Measures are common
  * practice.
  */
-final class SpineFree implements CoverKind {
+final class SpineFree extends ToldKind {
 
     private static final Formula SAME = Formula.of("A");
     private static final Formula WITH_EDGES = Formula.of("T + 2 × r");
     private static final Formula SIDE = Formula.of("W − z + o + t");
-    private static final Formula TURNED = Formula.of("H + 2 × t");
 
     private static final Length LINING_OVER = Length.ofMm(25);
     private static final Length FOLDED_AT = Length.ofMm(19);
     private static final Length TRIMMED_AT = Length.ofMm(38);
+    /** A stiffener, as it is drawn. */
+    private static final double STIFF_MM = 1;
+
     private static final Length OVER = Length.ofMm(3);
 
-    private static final Quantity CUT = Quantity.of(Length.ZERO, Fineness.CUT);
-    private static final Quantity MARK = Quantity.of(Length.ZERO, Fineness.MARK);
-
-    @Override
-    public String key() {
-        return "spine-free";
-    }
-
-    @Override
-    public String name() {
-        return "Boards, spine free";
-    }
-
-    @Override
-    public String purpose() {
-        return "Boards the size of the block are glued to it, a stiff strip of cloth hangs behind the spine. Opens as flat as it was sewn.";
+    SpineFree() {
+        super(
+                "spine-free",
+                "Boards, spine free",
+                "Boards the size of the block are glued to it, a stiff strip of cloth hangs behind the spine. Opens as flat as it was sewn.");
     }
 
     @Override
@@ -59,14 +50,14 @@ final class SpineFree implements CoverKind {
 
     @Override
     public List<Setting> settings() {
-        return List.of(CaseParts.TURN_IN);
+        return List.of(BoardSettings.TURN_IN);
     }
 
     private static Working same(Dimension side) {
         return Working.by(SAME)
                 .with("A", side.meaning(), side.at(Fineness.CUT))
                 .from(Source.COMMON_PRACTICE)
-                .gives(CUT);
+                .gives(Sizes.CUT);
     }
 
     private static Working wider(SewnBlock block, Length over, String what) {
@@ -74,7 +65,7 @@ final class SpineFree implements CoverKind {
                 .with("T", block.spine().meaning(), block.spine().at(Fineness.BUNDLE))
                 .with("r", what, Quantity.of(over, Fineness.CUT))
                 .from(Source.COMMON_PRACTICE)
-                .gives(CUT);
+                .gives(Sizes.CUT);
     }
 
     @Override
@@ -90,27 +81,21 @@ final class SpineFree implements CoverKind {
     @Override
     public CoverWork work(CoverBase base, CoverChoices choices) {
         SewnBlock block = base.block();
-        Length turnIn = choices.length(CaseParts.TURN_IN);
+        Length turnIn = choices.length(BoardSettings.TURN_IN);
         Working high = same(block.height());
         Working wide = same(block.width());
         Working stiffener = Working.by(SAME)
                 .with("A", block.spine().meaning(), block.spine().at(Fineness.BUNDLE))
-                .gives(MARK);
+                .gives(Sizes.MARK);
         Working cloth = wider(block, TRIMMED_AT, "past the stiffener, half of it folded back");
-        Working turned = Working.by(TURNED)
-                .with("H", block.height().meaning(), block.height().at(Fineness.CUT))
-                .with("t", "turn-in", Quantity.of(turnIn, Fineness.CUT))
-                .gives(CUT);
+        Working turned = Sizes.turnedIn(block.height().length(), block.height().meaning(), turnIn);
         Working side = Working.by(SIDE)
                 .with("W", block.width().meaning(), block.width().at(Fineness.CUT))
                 .with("z", "cloth on the board", Quantity.of(FOLDED_AT, Fineness.CUT))
                 .with("o", "over the cloth", Quantity.of(OVER, Fineness.CUT))
                 .with("t", "turn-in", Quantity.of(turnIn, Fineness.CUT))
                 .from(Source.COMMON_PRACTICE)
-                .gives(CUT);
-        List<CoverFault> faults = Length.ofMm(block.width().length().mm() / 2).isMoreThan(turnIn)
-                ? List.of()
-                : List.of(CaseParts.wideTurnIn(turnIn, block.width().length()));
+                .gives(Sizes.CUT);
         return new CoverWork(
                 List.of(
                         CoverPiece.rectangle("board", "Boards", PieceStuff.BOARD, 2, wide, high),
@@ -128,13 +113,14 @@ final class SpineFree implements CoverKind {
                                         cloth.length().mm(), turned.length().mm(), turnIn.mm())),
                         CoverPiece.rectangle("side", "Papers, drummed on", PieceStuff.PAPER, 2, side, turned)),
                 List.of(
-                        CaseParts.sized("board", "Boards", wide, high),
+                        Sizes.sized("board", "Boards", wide, high),
                         new Figure("stiffener", "Stiffener", stiffener),
-                        CaseParts.sized("spine-cloth", "Spine cloth", cloth, turned),
-                        CaseParts.sized("side", "Papers", side, turned)),
+                        Sizes.sized("spine-cloth", "Spine cloth", cloth, turned),
+                        Sizes.sized("side", "Papers", side, turned)),
                 looks(block, cloth, turned, turnIn, side),
                 steps(),
-                faults,
+                BoardSettings.wideTurnIn(turnIn, block.width().length()).stream()
+                        .toList(),
                 Optional.empty());
     }
 
@@ -143,9 +129,7 @@ final class SpineFree implements CoverKind {
         for (double x : new double[] {FOLDED_AT.mm(), w - FOLDED_AT.mm()}) {
             folds.add(Outline.line(Role.FOLD, "", x, 0, x, h));
         }
-        for (double y : new double[] {turnIn, h - turnIn}) {
-            folds.add(Outline.line(Role.FOLD, "", 0, y, w, y));
-        }
+        folds.addAll(Flat.headAndTail(w, h, turnIn));
         return folds;
     }
 
@@ -156,37 +140,15 @@ final class SpineFree implements CoverKind {
         double spine = block.spine().length().mm();
         double wide = block.width().length().mm();
         double high = block.height().length().mm();
-        double b = block.board().length().mm();
         List<Outline> flat = new ArrayList<>();
         flat.add(Outline.rectangle(Role.COVERING, "", 0, 0, w, h));
         flat.add(Outline.rectangle(Role.BOARD, "stiffener", TRIMMED_AT.mm(), t, spine, high));
         flat.addAll(folds(w, h, t));
         double paper = side.length().mm() - t;
-        double tall = block.thickestMm();
-        double middle = b + tall / 2;
-        double fore = block.foreEdge().length().mm() / 2;
-        List<Outline> head = new ArrayList<>();
-        head.add(new Outline(
-                Role.BLOCK,
-                "block",
-                List.of(
-                        new FlatPoint(1, middle - spine / 2),
-                        new FlatPoint(1 + wide, middle - fore),
-                        new FlatPoint(1 + wide, middle + fore),
-                        new FlatPoint(1, middle + spine / 2)),
-                false));
-        for (int face : new int[] {-1, 1}) {
-            head.add(new Outline(
-                    Role.BOARD,
-                    face < 0 ? "front board" : "back board",
-                    List.of(
-                            new FlatPoint(1, middle + face * spine / 2),
-                            new FlatPoint(1 + wide, middle + face * fore),
-                            new FlatPoint(1 + wide, middle + face * (fore + b)),
-                            new FlatPoint(1, middle + face * (spine / 2 + b))),
-                    false));
-        }
-        head.add(Outline.rectangle(Role.BOARD, "", 0, middle - spine / 2, 1, spine));
+        HeadSection head =
+                new HeadSection(block, STIFF_MM, block.board().length().mm()).boards(0, wide);
+        Outline stiff = Outline.rectangle(Role.BOARD, "", -STIFF_MM, -spine / 2, STIFF_MM, spine);
+        head.add(stiff.role(), stiff.name(), stiff.points());
         return List.of(
                 new CoverLook(
                         CoverLook.View.OPENED_INSIDE,
@@ -197,15 +159,10 @@ final class SpineFree implements CoverKind {
                                 "The spine cloth, {} × {}, with the stiffener in its middle.",
                                 cloth.length().at(Fineness.CUT),
                                 turned.length().at(Fineness.CUT))),
-                new CoverLook(
-                        CoverLook.View.CLOSED_HEAD,
-                        wide + 1,
-                        tall + 2 * b,
-                        head,
-                        Phrase.of(
-                                "The closed book from its head: boards of {} on a block {} thick at the spine.",
-                                block.board().length().at(Fineness.CALIPER),
-                                block.spine().length().at(Fineness.BUNDLE))),
+                head.look(Phrase.of(
+                        "The closed book from its head: boards of {} on a block {} thick at the spine.",
+                        block.board().length().at(Fineness.CALIPER),
+                        block.spine().length().at(Fineness.BUNDLE))),
                 new CoverLook(
                         CoverLook.View.CLOSED_FRONT,
                         wide,

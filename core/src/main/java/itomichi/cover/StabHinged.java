@@ -16,7 +16,7 @@ import java.util.List;
 import java.util.Optional;
 
 /** Boards for single sheets: a narrow strip that is sewn through, a gap that bends, and the board; cloth over strip and gap. */
-final class StabHinged implements CoverKind {
+final class StabHinged extends ToldKind {
 
     static final Measure PAST = new Measure("hinge-past", "Hinge strip past the holes", 8, 2, 100);
     static final Measure FORE = new Measure("stab-square-fore", "Square at the fore edge", 2, 0, 60);
@@ -25,9 +25,7 @@ final class StabHinged implements CoverKind {
     private static final Formula STRIP = Formula.of("e + p");
     private static final Formula GAP = Formula.of("2 × b + r");
     private static final Formula BOARD = Formula.of("W + q − s − g");
-    private static final Formula HIGH = Formula.of("H + h + t");
     private static final Formula CLOTH = Formula.of("t + s + g + z");
-    private static final Formula TURNED = Formula.of("B + 2 × t");
     private static final Formula SIDE = Formula.of("B − z + o + t");
     /** Beside two boards, in the gap that bends: common practice. */
     private static final Length ROOM = Length.ofMm(2);
@@ -37,22 +35,11 @@ final class StabHinged implements CoverKind {
     /** What is thinner bends by itself: common practice. */
     private static final Length THINNEST = Length.ofMm(1);
 
-    private static final Quantity CUT = Quantity.of(Length.ZERO, Fineness.CUT);
-    private static final Quantity MARK = Quantity.of(Length.ZERO, Fineness.MARK);
-
-    @Override
-    public String key() {
-        return "stab-hinged";
-    }
-
-    @Override
-    public String name() {
-        return "Boards with a hinge";
-    }
-
-    @Override
-    public String purpose() {
-        return "Stiff front and back that open at a hinge beside the sewing. Albums, and sheets that need shelter.";
+    StabHinged() {
+        super(
+                "stab-hinged",
+                "Boards with a hinge",
+                "Stiff front and back that open at a hinge beside the sewing. Albums, and sheets that need shelter.");
     }
 
     @Override
@@ -62,7 +49,7 @@ final class StabHinged implements CoverKind {
 
     @Override
     public List<Setting> settings() {
-        return List.of(CaseParts.HEAD, CaseParts.TAIL, FORE, PAST, ON_BOARD, CaseParts.TURN_IN);
+        return List.of(BoardSettings.HEAD, BoardSettings.TAIL, FORE, PAST, ON_BOARD, BoardSettings.TURN_IN);
     }
 
     @Override
@@ -93,57 +80,46 @@ final class StabHinged implements CoverKind {
                     .with("e", "from the spine to the holes", Quantity.of(base.sideEdge(), Fineness.MARK))
                     .with("p", "past the holes", Quantity.of(choices.length(PAST), Fineness.MARK))
                     .from(Source.COMMON_PRACTICE)
-                    .gives(MARK);
+                    .gives(Sizes.MARK);
             this.gap = Working.by(GAP)
                     .with("b", block.board().meaning(), block.board().at(Fineness.CALIPER))
                     .with("r", "room", Quantity.of(ROOM, Fineness.MARK))
                     .from(Source.COMMON_PRACTICE)
-                    .gives(MARK);
+                    .gives(Sizes.MARK);
             this.board = Working.by(BOARD)
                     .with("W", block.width().meaning(), block.width().at(Fineness.CUT))
-                    .with("q", "square at the fore edge", cut(choices.length(FORE)))
+                    .with("q", "square at the fore edge", Sizes.cut(choices.length(FORE)))
                     .with("s", "hinge strip", Quantity.of(strip.length(), Fineness.MARK))
                     .with("g", "gap", Quantity.of(gap.length(), Fineness.MARK))
-                    .gives(CUT);
-            this.height = Working.by(HIGH)
-                    .with("H", block.height().meaning(), block.height().at(Fineness.CUT))
-                    .with("h", "square at the head", cut(choices.length(CaseParts.HEAD)))
-                    .with("t", "square at the tail", cut(choices.length(CaseParts.TAIL)))
-                    .gives(CUT);
-        }
-
-        private static Quantity cut(Length length) {
-            return Quantity.of(length, Fineness.CUT);
+                    .gives(Sizes.CUT);
+            this.height = Sizes.boardHeight(block, choices);
         }
 
         private Length turnIn() {
-            return choices.length(CaseParts.TURN_IN);
+            return choices.length(BoardSettings.TURN_IN);
         }
 
         private Working clothWidth() {
             return Working.by(CLOTH)
-                    .with("t", "turn-in at the spine", cut(turnIn()))
+                    .with("t", "turn-in at the spine", Sizes.cut(turnIn()))
                     .with("s", "hinge strip", Quantity.of(strip.length(), Fineness.MARK))
                     .with("g", "gap", Quantity.of(gap.length(), Fineness.MARK))
-                    .with("z", "on to the board", cut(choices.length(ON_BOARD)))
-                    .gives(CUT);
+                    .with("z", "on to the board", Sizes.cut(choices.length(ON_BOARD)))
+                    .gives(Sizes.CUT);
         }
 
         private Working turnedHeight() {
-            return Working.by(TURNED)
-                    .with("B", "height of a board", cut(height.length()))
-                    .with("t", "turn-in", cut(turnIn()))
-                    .gives(CUT);
+            return Sizes.turnedIn(height.length(), "height of a board", turnIn());
         }
 
         private Working sideWidth() {
             return Working.by(SIDE)
-                    .with("B", "width of a board", cut(board.length()))
-                    .with("z", "cloth on it", cut(choices.length(ON_BOARD)))
-                    .with("o", "over the cloth", cut(OVER))
-                    .with("t", "turn-in", cut(turnIn()))
+                    .with("B", "width of a board", Sizes.cut(board.length()))
+                    .with("z", "cloth on it", Sizes.cut(choices.length(ON_BOARD)))
+                    .with("o", "over the cloth", Sizes.cut(OVER))
+                    .with("t", "turn-in", Sizes.cut(turnIn()))
                     .from(Source.COMMON_PRACTICE)
-                    .gives(CUT);
+                    .gives(Sizes.CUT);
         }
 
         CoverWork work() {
@@ -170,11 +146,11 @@ final class StabHinged implements CoverKind {
                             CoverPiece.rectangle(
                                     "side", "Paper sides", PieceStuff.PAPER, 2, sideWidth(), turnedHeight())),
                     List.of(
-                            CaseParts.sized("board", "Boards", board, height),
+                            Sizes.sized("board", "Boards", board, height),
                             new Figure("hinge-strip", "Hinge strip", strip),
                             new Figure("hinge-gap", "Gap that bends", gap),
-                            CaseParts.sized("hinge-cloth", "Cloth over each hinge", clothWidth(), turnedHeight()),
-                            CaseParts.sized("side", "Paper sides", sideWidth(), turnedHeight())),
+                            Sizes.sized("hinge-cloth", "Cloth over each hinge", clothWidth(), turnedHeight()),
+                            Sizes.sized("side", "Paper sides", sideWidth(), turnedHeight())),
                     List.of(
                             StabLooks.flat(
                                     w,
@@ -196,7 +172,7 @@ final class StabHinged implements CoverKind {
                                     base,
                                     s + g + b,
                                     h,
-                                    choices.length(CaseParts.HEAD).mm(),
+                                    choices.length(BoardSettings.HEAD).mm(),
                                     List.of(
                                             Outline.rectangle(Role.BOARD, "", 0, 0, s, h),
                                             Outline.rectangle(
@@ -247,20 +223,19 @@ final class StabHinged implements CoverKind {
                                 THINNEST.at(Fineness.CUT)),
                         List.of()));
             }
-            if (board.length().mm() > 0 && turnIn().mm() < board.length().mm() / 2) {
-                return List.of();
+            if (board.length().mm() > 0) {
+                return BoardSettings.wideTurnIn(turnIn(), board.length()).stream()
+                        .toList();
             }
-            return board.length().mm() <= 0
-                    ? List.of(new CoverFault(
-                            Weight.STOP,
-                            "cover-hinge",
-                            Phrase.of(
-                                    "A hinge strip of {} and a gap of {} leave nothing of a leaf {} wide for a board.",
-                                    strip.length().at(Fineness.MARK),
-                                    gap.length().at(Fineness.MARK),
-                                    block.width().length().at(Fineness.CUT)),
-                            List.of(PAST.key())))
-                    : List.of(CaseParts.wideTurnIn(turnIn(), board.length()));
+            return List.of(new CoverFault(
+                    Weight.STOP,
+                    "cover-hinge",
+                    Phrase.of(
+                            "A hinge strip of {} and a gap of {} leave nothing of a leaf {} wide for a board.",
+                            strip.length().at(Fineness.MARK),
+                            gap.length().at(Fineness.MARK),
+                            block.width().length().at(Fineness.CUT)),
+                    List.of(PAST.key())));
         }
     }
 }

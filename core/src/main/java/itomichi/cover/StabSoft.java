@@ -16,7 +16,7 @@ import java.util.List;
 import java.util.Optional;
 
 /** Soft covers for single sheets, folded in all round over a template and bound in front and back. */
-final class StabSoft implements CoverKind {
+final class StabSoft extends ToldKind {
 
     static final Measure FLAPS = new Measure("stab-flaps", "Folded in all round", 20, 5, 100);
 
@@ -24,21 +24,11 @@ final class StabSoft implements CoverKind {
     /** A mitre is cut so far off the corner of the template: common practice. */
     private static final double OFF_MM = 1;
 
-    private static final Quantity CUT = Quantity.of(Length.ZERO, Fineness.CUT);
-
-    @Override
-    public String key() {
-        return "stab-soft";
-    }
-
-    @Override
-    public String name() {
-        return "Soft, folded in all round";
-    }
-
-    @Override
-    public String purpose() {
-        return "Paper or cloth folded over to the size of the leaf, front and back, sewn through with the sheets.";
+    StabSoft() {
+        super(
+                "stab-soft",
+                "Soft, folded in all round",
+                "Paper or cloth folded over to the size of the leaf, front and back, sewn through with the sheets.");
     }
 
     @Override
@@ -60,26 +50,13 @@ final class StabSoft implements CoverKind {
         double w = width.length().mm();
         double h = height.length().mm();
         double f = flaps.mm();
-        double off = Math.max(0, 2 * f - OFF_MM * Math.sqrt(2));
-        List<FlatPoint> corners = List.of(
-                new FlatPoint(off, 0),
-                new FlatPoint(w - off, 0),
-                new FlatPoint(w, off),
-                new FlatPoint(w, h - off),
-                new FlatPoint(w - off, h),
-                new FlatPoint(off, h),
-                new FlatPoint(0, h - off),
-                new FlatPoint(0, off));
-        List<Outline> folds = List.of(
-                Outline.line(Role.FOLD, "", 0, f, w, f),
-                Outline.line(Role.FOLD, "", 0, h - f, w, h - f),
-                Outline.line(Role.FOLD, "", f, 0, f, h),
-                Outline.line(Role.FOLD, "", w - f, 0, w - f, h));
+        List<FlatPoint> corners = Flat.mitred(w, h, Flat.mitreMm(f, OFF_MM));
+        List<Outline> folds = Flat.turnIns(w, h, f);
         return new CoverWork(
                 List.of(CoverPiece.rectangle("cover", "Covers", PieceStuff.PAPER, 2, width, height)
                         .shaped(corners)
                         .folded(folds)),
-                List.of(CaseParts.sized("cover", "Each cover, flat", width, height)),
+                List.of(Sizes.sized("cover", "Each cover, flat", width, height)),
                 List.of(
                         StabLooks.flat(
                                 w,
@@ -103,7 +80,7 @@ final class StabSoft implements CoverKind {
                 .with("A", side.meaning(), side.at(Fineness.CUT))
                 .with("f", "folded in at each edge", Quantity.of(flaps, Fineness.CUT))
                 .from(Source.COMMON_PRACTICE)
-                .gives(CUT);
+                .gives(Sizes.CUT);
     }
 
     private static List<CoverStep> steps() {

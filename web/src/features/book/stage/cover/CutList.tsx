@@ -6,7 +6,7 @@ import { Measure } from '../../../../units/Measure';
 /** What is cut for the cover; the grain of every piece runs along its height. */
 export function CutList() {
   const { state } = useSession();
-  const { pieces, jigs } = state.plan.covering;
+  const { pieces, jigs, care } = state.plan.covering;
   const at = `/api/books/${state.view.id}/cover`;
   if (pieces.length === 0) {
     return null;
@@ -33,6 +33,7 @@ export function CutList() {
           <Pieces pieces={jigs} at={at} first="Jig" />
         </>
       )}
+      <p className="cover-care">{care}</p>
     </section>
   );
 }

@@ -73,7 +73,7 @@ public class CoverTest extends Journey {
         Page page = window();
         BookScreen screen = BookScreen.open(page, tapes("Joint").id(), "cover");
         assertThat(screen.field("Joint")).isVisible();
-        screen.choose("two boards and 4 mm");
+        screen.choose("by two boards");
         assertThat(screen.field("Joint")).hasCount(0);
         screen.shows("Joint, flat", "8 mm");
     }

@@ -171,9 +171,7 @@ public final class CoverSheet {
                                         ? " Measure the sewn block before you cut."
                                         : ""),
                         WORDS_MM));
-        column.words(
-                "Cut to a metal edge, away from the hand that holds it; change blades often. Glues and old cloth: the maker's sheet, air, and local rules come first.",
-                WORDS_MM);
+        column.words(CutList.CARE, WORDS_MM);
         return column.yMm();
     }
 

@@ -13,6 +13,7 @@ import itomichi.cover.SewnBlock;
 import itomichi.finding.Quantity;
 import itomichi.measure.Fineness;
 import itomichi.plan.CoverPlan;
+import itomichi.plan.CutList;
 import itomichi.server.plan.CoveringView.BlockMeasureView;
 import itomichi.server.plan.CoveringView.CoverSettingView;
 import itomichi.server.plan.CoveringView.Settled;
@@ -41,7 +42,8 @@ final class CoverViews {
                 covering.work().steps().stream()
                         .map(step -> new CoveringView.CoverStepView(
                                 step.key(), step.part(), InUnits.of(step.words()), step.lies()))
-                        .toList());
+                        .toList(),
+                CutList.CARE);
     }
 
     private static CoveringView.CoverKindView kind(CoverKind kind) {

@@ -17,6 +17,7 @@ import org.jspecify.annotations.Nullable;
  * @param jigs helpers of card for making it
  * @param looks how it is drawn, in mm
  * @param steps the order of work
+ * @param care the usual caution beside what is cut
  */
 public record CoveringView(
         String kind,
@@ -26,7 +27,8 @@ public record CoveringView(
         List<CoverPieceView> pieces,
         List<CoverPieceView> jigs,
         List<CoverLookView> looks,
-        List<CoverStepView> steps) {
+        List<CoverStepView> steps,
+        String care) {
 
     /** A kind of cover. */
     public record CoverKindView(String key, String name, String purpose) {}

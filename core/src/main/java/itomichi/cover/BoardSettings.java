@@ -1,0 +1,37 @@
+package itomichi.cover;
+
+import itomichi.cover.Setting.Measure;
+import itomichi.finding.Remark.Weight;
+import itomichi.measure.Fineness;
+import itomichi.measure.Length;
+import itomichi.measure.Phrase;
+import java.util.List;
+import java.util.Optional;
+
+/** What is settled of every cover with boards, and what is wrong with it anywhere. */
+final class BoardSettings {
+
+    static final Measure HEAD = new Measure("square-head", "Square at the head", 2, 0, 60);
+    static final Measure TAIL = new Measure("square-tail", "Square at the tail", 2, 0, 60);
+    static final Measure TURN_IN = new Measure("turn-in", "Turn-in", 18, 5, 100);
+
+    /** From a board's corner to the cut across what covers it, in thicknesses of the board: common practice. */
+    static final double CORNER_BOARDS = 1.5;
+
+    private BoardSettings() {}
+
+    /** Said of a turn-in that is wider than half a board. */
+    static Optional<CoverFault> wideTurnIn(Length turnIn, Length board) {
+        if (Length.ofMm(board.mm() / 2).isMoreThan(turnIn)) {
+            return Optional.empty();
+        }
+        return Optional.of(new CoverFault(
+                Weight.STOP,
+                "cover-turn-in",
+                Phrase.of(
+                        "A turn-in of {} is wider than half a board of {}.",
+                        turnIn.at(Fineness.CUT),
+                        board.at(Fineness.CUT)),
+                List.of(TURN_IN.key())));
+    }
+}
