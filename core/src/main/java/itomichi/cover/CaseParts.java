@@ -242,9 +242,7 @@ final class CaseParts {
                     "Headbands",
                     PieceStuff.HEADBAND,
                     2,
-                    Working.by(AS_WIDE)
-                            .with("T", "the back, flat", Sizes.mark(spine.length()))
-                            .gives(Sizes.MARK),
+                    Working.by(AS_WIDE).with("T", "the back, flat", back()).gives(Sizes.MARK),
                     Sizes.given(BAND_HIGH, "its band")));
         }
         if (choices.is(CaseSettings.RIBBON, CaseSettings.ONE_RIBBON)) {
@@ -290,6 +288,11 @@ final class CaseParts {
                 .gives(Sizes.CUT);
     }
 
+    /** What is lined: the back as it is sewn or rounded, whatever the spine piece goes over besides. */
+    private Quantity back() {
+        return over == 1 ? Sizes.mark(spine.length()) : block.spine().at(Fineness.MARK);
+    }
+
     private List<CoverPiece> linings() {
         Working shorter = Working.by(SHORTER)
                 .with("H", block.height().meaning(), block.height().at(Fineness.CUT))
@@ -303,7 +306,7 @@ final class CaseParts {
                         PieceStuff.OPEN_CLOTH,
                         1,
                         Working.by(WITH_EDGES)
-                                .with("S", "the back, flat", Sizes.mark(spine.length()))
+                                .with("S", "the back, flat", back())
                                 .with("r", "on to each board", Sizes.cut(LINING_OVER))
                                 .from(Source.COMMON_PRACTICE)
                                 .gives(Sizes.CUT),
@@ -313,12 +316,7 @@ final class CaseParts {
                         "Lining of the back",
                         PieceStuff.PAPER,
                         1,
-                        Working.by(AS_WIDE)
-                                .with(
-                                        "T",
-                                        block.spine().meaning(),
-                                        block.spine().at(Fineness.BUNDLE))
-                                .gives(Sizes.MARK),
+                        Working.by(AS_WIDE).with("T", "the back, flat", back()).gives(Sizes.MARK),
                         shorter));
     }
 

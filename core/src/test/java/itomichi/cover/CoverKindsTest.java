@@ -367,4 +367,19 @@ public class CoverKindsTest {
         assertEquals(piece(work, "headband").wide().mm(), 20, 0.01);
         assertEquals(piece(work, "headband").count(), 2);
     }
+
+    @Test
+    public void aSpinePieceOverTheBoardsMakesNoWiderLining() {
+        CoverWork work = new FlatCase().work(Blocks.cased(Blocks.a5(), Back.FLAT), settled("case-spine=BOARDS"));
+        assertEquals(piece(work, "spine-piece").wide().mm(), 24, 0.01);
+        assertEquals(piece(work, "back-lining").wide().mm(), 20, 0.01);
+        assertEquals(piece(work, "open-cloth").wide().mm(), 70, 0.01);
+    }
+
+    @Test
+    public void aRoundBackIsLinedOverItsArc() {
+        CoverWork work = new RoundCase().work(Blocks.cased(Blocks.a5(), Back.ROUNDED), CoverChoices.USUAL);
+        assertEquals(piece(work, "back-lining").wide().mm(), 24.18, 0.02);
+        assertEquals(piece(work, "open-cloth").wide().mm(), 24.18 + 50, 0.02);
+    }
 }
