@@ -99,16 +99,16 @@ public final class CutList {
 
     /** Tapes lie between the two stations of a pair, and end on the boards. */
     private static void tapes(WorkedBook worked, List<Row> rows) {
-        Stitching.SewnOn sewnOn = worked.covering().base().sewnOn();
-        if (sewnOn != Stitching.SewnOn.TAPES) {
-            return;
+        if (worked.covering().base().sewnOn() == Stitching.SewnOn.TAPES) {
+            worked.holes().flatMap(Holes::inFolds).ifPresent(folds -> tapes(worked, folds.stations(), rows));
         }
-        Stations stations = worked.spec().stations().along(worked.spec().leaf().height());
+    }
+
+    private static void tapes(WorkedBook worked, Stations stations, List<Row> rows) {
         Set<Integer> after = worked.spec()
                 .stitching()
                 .map(sewn -> sewn.tapedAfter(stations.count(), worked.spec().variant()))
                 .orElse(Set.of());
-        SewnBlock block = worked.covering().base().block();
         after.stream()
                 .findFirst()
                 .ifPresent(station -> rows.add(new Row(
@@ -117,7 +117,7 @@ public final class CutList {
                         "tape",
                         after.size(),
                         Quantity.of(stations.at(station + 1).minus(stations.at(station)), Fineness.MARK),
-                        tapeLength(block).result(),
+                        tapeLength(worked.covering().base().block()).result(),
                         From.PLAN)));
     }
 

@@ -16,6 +16,7 @@ import itomichi.plan.CutList;
 import itomichi.spec.Binding;
 import itomichi.spec.BookSpec;
 import itomichi.spec.CoverWish;
+import itomichi.station.StationScheme;
 import itomichi.structure.Covering;
 import itomichi.structure.Structure;
 import itomichi.structure.Structures;
@@ -242,6 +243,16 @@ public class CoversTest {
         assertEquals(tapes.count(), 3);
         assertEquals(tapes.width().number(), 12, 1e-9);
         assertEquals(tapes.height().number(), plan.figure("spine").length().mm() + 60, 0.01);
+    }
+
+    /** Where pairs have no room they are placed afresh for the drawing, and a remark says so; the list is there all the same. */
+    @Test
+    public void pairsThatHaveNoRoomLeaveACutList() {
+        BookSpec low = onTapes()
+                .withLeaf(new BookSpec.Leaf(Length.ofMm(60), Length.ofMm(41.7), false))
+                .withStations(new StationScheme.Pairs(3, Length.ofMm(12), Length.ofMm(12)));
+        assertTrue(Planner.plan(low).stopped());
+        assertEquals(row(list(low), "board").height().number(), 45.7, 0.01);
     }
 
     @Test
