@@ -18,6 +18,11 @@ final class BoardSettings {
     /** From a board's corner to the cut across what covers it, in thicknesses of the board: common practice. */
     static final double CORNER_BOARDS = 1.5;
 
+    /** Papers lie so far over the edge of cloth: common practice. */
+    static final Length PAPER_OVER = Length.ofMm(3);
+    /** A lining of the back on to each board: common practice. */
+    static final Length LINING_OVER = Length.ofMm(25);
+
     private BoardSettings() {}
 
     /** Said of a turn-in that is wider than half a board. */

@@ -43,11 +43,7 @@ record CaseCovering(
     private static final Formula WIDTH = Formula.of("2 × B + 2 × j + S + 2 × t");
     private static final Formula SPINE_WIDTH = Formula.of("S + 2 × j + 2 × z");
     private static final Formula SHARE = Formula.of("p ÷ 100 × B");
-    private static final Formula SIDE_WIDTH = Formula.of("B − z + o + t");
     private static final Formula CORNER_LEG = Formula.of("z + 2 × t");
-
-    /** Paper sides lie so far over the cloth: common practice. */
-    private static final Length OVER = Length.ofMm(3);
 
     boolean full() {
         return choices.is(COVERED, FULL);
@@ -88,13 +84,7 @@ record CaseCovering(
     }
 
     private Working sideWidth() {
-        return Working.by(SIDE_WIDTH)
-                .with("B", "width of a board", Sizes.cut(boardWidth))
-                .with("z", "spine cloth on it", Sizes.cut(onBoard().length()))
-                .with("o", "over the cloth", Sizes.cut(OVER))
-                .with("t", "turn-in", Sizes.cut(turnIn))
-                .from(Source.COMMON_PRACTICE)
-                .gives(Sizes.CUT);
+        return Sizes.paperSide(boardWidth, onBoard().length(), "spine cloth on it", turnIn);
     }
 
     private Working cornerLeg() {
@@ -115,7 +105,7 @@ record CaseCovering(
 
     /** Legs of the triangle that paper sides leave free for a corner of cloth, mm; they lie over its edge. */
     private double freeMm() {
-        return Math.max(0, cornerLeg().length().mm() - OVER.mm() * Math.sqrt(2));
+        return Math.max(0, cornerLeg().length().mm() - BoardSettings.PAPER_OVER.mm() * Math.sqrt(2));
     }
 
     List<CoverPiece> pieces() {
@@ -130,17 +120,18 @@ record CaseCovering(
                 .folded(Flat.headAndTail(
                         spineWidth().length().mm(), height().length().mm(), turnIn.mm())));
         if (half()) {
-            double leg = cornerLeg().length().mm();
-            double off = cornerCutMm();
-            pieces.add(CoverPiece.rectangle("corner", "Corners", PieceStuff.CLOTH, 4, cornerLeg(), cornerLeg())
-                    .shaped(List.of(
-                            new FlatPoint(off, 0),
-                            new FlatPoint(leg, 0),
-                            new FlatPoint(0, leg),
-                            new FlatPoint(0, off))));
+            pieces.add(cornerPiece());
         }
         pieces.add(side());
         return pieces;
+    }
+
+    private CoverPiece cornerPiece() {
+        double leg = cornerLeg().length().mm();
+        double off = cornerCutMm();
+        return CoverPiece.rectangle("corner", "Corners", PieceStuff.CLOTH, 4, cornerLeg(), cornerLeg())
+                .shaped(List.of(
+                        new FlatPoint(off, 0), new FlatPoint(leg, 0), new FlatPoint(0, leg), new FlatPoint(0, off)));
     }
 
     private CoverPiece side() {
@@ -186,12 +177,7 @@ record CaseCovering(
 
     /** What lies under the boards, seen from inside. */
     List<Outline> inside() {
-        if (full()) {
-            List<Outline> outlines = new ArrayList<>();
-            outlines.add(new Outline(Role.COVERING, "cloth", clothCorners(), false));
-            return outlines;
-        }
-        return laid();
+        return full() ? List.of(new Outline(Role.COVERING, "cloth", clothCorners(), false)) : laid();
     }
 
     /** What is seen from outside, once everything is turned in. */
@@ -203,9 +189,9 @@ record CaseCovering(
         if (full()) {
             return outlines;
         }
-        double z = onBoard().length().mm() - OVER.mm();
+        double z = onBoard().length().mm() - BoardSettings.PAPER_OVER.mm();
         double sideWide = boardWidth.mm() - z;
-        double free = half() ? Math.max(0, onBoard().length().mm() - OVER.mm() * Math.sqrt(2)) : 0;
+        double free = half() ? Math.max(0, onBoard().length().mm() - BoardSettings.PAPER_OVER.mm() * Math.sqrt(2)) : 0;
         for (boolean left : new boolean[] {true, false}) {
             List<FlatPoint> points = List.of(
                     new FlatPoint(sideWide, 0),
@@ -226,11 +212,7 @@ record CaseCovering(
         outlines.add(Outline.rectangle(
                 Role.COVERING, "", spineLeft, 0, spineWidth().length().mm(), highMm()));
         if (half()) {
-            CoverPiece piece = pieces().stream()
-                    .filter(one -> one.key().equals("corner"))
-                    .findFirst()
-                    .orElseThrow();
-            Outline corner = new Outline(Role.COVERING, "", piece.corners(), false);
+            Outline corner = new Outline(Role.COVERING, "", cornerPiece().corners(), false);
             outlines.add(corner);
             outlines.add(corner.mirrored(wideMm()));
             outlines.add(corner.upended(highMm()));

@@ -40,8 +40,6 @@ final class CaseParts {
     private static final Length JOINT_ROOM = Length.ofMm(4);
     /** Paper of the strip that holds board, spine piece and board in line: common practice. */
     static final Length STRIP = Length.ofMm(30);
-    /** Open cloth on to each board: common practice. */
-    private static final Length LINING_OVER = Length.ofMm(25);
     /** Open cloth ends so far from head and tail: common practice. */
     private static final Length LINING_SHORT = Length.ofMm(10);
     /** A smaller square lets the leaves rub: common practice. */
@@ -307,7 +305,7 @@ final class CaseParts {
                         1,
                         Working.by(WITH_EDGES)
                                 .with("S", "the back, flat", back())
-                                .with("r", "on to each board", Sizes.cut(LINING_OVER))
+                                .with("r", "on to each board", Sizes.cut(BoardSettings.LINING_OVER))
                                 .from(Source.COMMON_PRACTICE)
                                 .gives(Sizes.CUT),
                         shorter),

@@ -7,9 +7,6 @@ import java.util.stream.Stream;
 /** The kinds of cover there are. A new one is added here and in its own file. */
 public final class CoverKinds {
 
-    /** Left as it is sewn; fits every block. */
-    static final CoverKind BARE = new Bare();
-
     private static final List<CoverKind> ALL = List.of(
             new SoftSewn(),
             new SoftWrapped(),
@@ -21,7 +18,7 @@ public final class CoverKinds {
             new SpineFree(),
             new StabSoft(),
             new StabHinged(),
-            BARE);
+            new Bare());
 
     private CoverKinds() {}
 

@@ -4,6 +4,7 @@ import itomichi.finding.Working;
 import itomichi.measure.Length;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 
 /**
  * A piece to be cut; its grain runs along its height, with the spine.
@@ -64,8 +65,21 @@ public record CoverPiece(
         return new CoverPiece(key, name, stuff, count, width, height, Optional.of(corners), folds);
     }
 
-    /** The same, folded along these lines. */
+    /** The same, folded along these lines too. */
     CoverPiece folded(List<Outline> lines) {
-        return new CoverPiece(key, name, stuff, count, width, height, outline, lines);
+        return new CoverPiece(
+                key,
+                name,
+                stuff,
+                count,
+                width,
+                height,
+                outline,
+                Stream.concat(folds.stream(), lines.stream()).toList());
+    }
+
+    /** So many of it, called so. */
+    CoverPiece called(String other, int number) {
+        return new CoverPiece(key, other, stuff, number, width, height, outline, folds);
     }
 }

@@ -45,6 +45,11 @@ public record CoverWork(
         faults = List.copyOf(all);
     }
 
+    /** How it is drawn from there; nothing where it is not. */
+    public Optional<CoverLook> look(CoverLook.View view) {
+        return looks.stream().filter(one -> one.view() == view).findFirst();
+    }
+
     /** What is seen of it on the shelf: cloth or paper before the boards that they cover. */
     public Optional<PieceStuff> seen() {
         return pieces.stream().map(CoverPiece::stuff).filter(PieceStuff::seen).findFirst();

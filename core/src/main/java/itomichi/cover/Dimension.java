@@ -19,6 +19,9 @@ import java.util.Optional;
 public record Dimension(
         String name, Fineness fineness, Length planned, Length low, Length high, Optional<Length> measured) {
 
+    /** A point that slipped makes it ten times as much; a block is never five times what was planned for another reason. */
+    private static final double SLIP = 5;
+
     /** As it is taken. */
     public Length length() {
         return measured.orElse(planned);
@@ -50,7 +53,4 @@ public record Dimension(
                         planned.mm() > 0 && (length.mm() >= planned.mm() * SLIP || length.mm() <= planned.mm() / SLIP))
                 .isPresent();
     }
-
-    /** A point that slipped makes it ten times as much; a block is never five times what was planned for another reason. */
-    private static final double SLIP = 5;
 }

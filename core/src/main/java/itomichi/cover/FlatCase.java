@@ -4,12 +4,10 @@ import itomichi.cover.Outline.Role;
 import itomichi.cover.Setting.Option;
 import itomichi.cover.Setting.School;
 import itomichi.finding.Formula;
-import itomichi.finding.Quantity;
 import itomichi.finding.Source;
 import itomichi.finding.Working;
 import itomichi.gathering.Back;
 import itomichi.measure.Fineness;
-import itomichi.measure.Length;
 import itomichi.structure.Covering;
 import java.util.List;
 import java.util.Optional;
@@ -82,6 +80,6 @@ final class FlatCase extends ToldKind {
         if (overBoards) {
             working.with("b", block.board().meaning(), block.board().at(Fineness.CALIPER));
         }
-        return working.from(Source.COMMON_PRACTICE).gives(Quantity.of(Length.ZERO, Fineness.MARK));
+        return working.from(Source.COMMON_PRACTICE).gives(Sizes.MARK);
     }
 }

@@ -13,7 +13,6 @@ import itomichi.finding.Working;
 import itomichi.measure.Fineness;
 import itomichi.measure.Length;
 import itomichi.measure.Phrase;
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 
@@ -61,23 +60,14 @@ final class PleatedStrip extends ToldKind {
         double high = soft.height().mm();
         double middle = width.length().mm() / 2;
         List<Outline> more = strip ? List.of(Outline.line(Role.FOLD, "", middle, 0, middle, high)) : List.of();
-        CoverPiece piece = parts.piece(width, parts.height(), Length.ZERO);
-        List<Outline> folds = new ArrayList<>(piece.folds());
-        folds.addAll(more);
-        List<Figure> figures = new ArrayList<>();
-        figures.add(parts.figure(width, soft.height()));
-        figures.add(new Figure("cover-front", "Each front", soft.front()));
+        CoverPiece piece = parts.piece(width, soft.workedHeight(), Length.ZERO)
+                .folded(more)
+                .called(strip ? "Strip" : "Covers", strip ? 1 : 2);
         return new CoverWork(
-                List.of(new CoverPiece(
-                        piece.key(),
-                        strip ? "Strip" : "Covers",
-                        piece.stuff(),
-                        strip ? 1 : 2,
-                        piece.width(),
-                        piece.height(),
-                        Optional.empty(),
-                        folds)),
-                figures,
+                List.of(piece),
+                List.of(
+                        SoftParts.figure(width, soft.workedHeight()),
+                        new Figure("cover-front", "Each front", soft.front())),
                 parts.looks(more, List.of()),
                 List.of(
                         SoftParts.GRAIN,
@@ -101,10 +91,10 @@ final class PleatedStrip extends ToldKind {
 
     private static Working width(SoftCover soft, CoverChoices choices, boolean strip) {
         Working.Builder working = Working.by(strip ? STRIP_WIDTH : EACH_WIDTH)
-                .with("F", "each front", Quantity.of(soft.front().length(), Fineness.CUT))
+                .with("F", "each front", Sizes.cut(soft.front().length()))
                 .with("f", "thickness it goes round", Quantity.of(soft.spine(), Fineness.BUNDLE));
         if (strip) {
-            working.with("p", "depth of the pleat", Quantity.of(choices.length(PLEAT), Fineness.MARK))
+            working.with("p", "depth of the pleat", Sizes.mark(choices.length(PLEAT)))
                     .note(Phrase.of(
                             "A pleat of {} to {} holds a section (common practice).",
                             Length.ofMm(12).at(Fineness.CUT),

@@ -36,8 +36,6 @@ final class RoundCase extends ToldKind {
     /** Points that an arc is drawn with. */
     private static final int ARC_POINTS = 24;
 
-    private static final Quantity MARK = Quantity.of(Length.ZERO, Fineness.MARK);
-
     RoundCase() {
         super(
                 "case-round",
@@ -77,8 +75,8 @@ final class RoundCase extends ToldKind {
         Working rise = rise(block, choices, third);
         Working radius = Working.by(RADIUS)
                 .with("T", block.spine().meaning(), block.spine().at(Fineness.BUNDLE))
-                .with("h", "rise of the round", Quantity.of(rise.length(), Fineness.MARK))
-                .gives(MARK);
+                .with("h", "rise of the round", Sizes.mark(rise.length()))
+                .gives(Sizes.MARK);
         Working spine = arc(block, third, radius.length());
         CaseParts parts = new CaseParts(base, choices, spine, 1);
         CaseLooks looks = new CaseLooks(parts);
@@ -119,11 +117,11 @@ final class RoundCase extends ToldKind {
         return third
                 ? Working.by(THIRD_RISE)
                         .with("T", block.spine().meaning(), block.spine().at(Fineness.BUNDLE))
-                        .gives(MARK)
+                        .gives(Sizes.MARK)
                 : Working.by(AS_SAID)
-                        .with("h", "rise, as said", Quantity.of(choices.length(RISE), Fineness.MARK))
+                        .with("h", "rise, as said", Sizes.mark(choices.length(RISE)))
                         .from(Source.DEFINITION)
-                        .gives(MARK);
+                        .gives(Sizes.MARK);
     }
 
     private static Working arc(SewnBlock block, boolean third, Length radius) {
@@ -131,19 +129,25 @@ final class RoundCase extends ToldKind {
             return Working.by(THIRD_ARC)
                     .with("T", block.spine().meaning(), block.spine().at(Fineness.BUNDLE))
                     .note(Phrase.of("The arc over the spine for a third of a circle."))
-                    .gives(MARK);
+                    .gives(Sizes.MARK);
         }
-        double half = Math.asin(Math.min(1, block.spine().length().mm() / (2 * radius.mm())));
         return Working.by(ARC)
-                .with("r", "radius of the round", Quantity.of(radius, Fineness.MARK))
-                .with("a", "angle of the round, in radians: twice asin(T ÷ (2 × r))", Quantity.ratio(2 * half, 3))
-                .gives(MARK);
+                .with("r", "radius of the round", Sizes.mark(radius))
+                .with(
+                        "a",
+                        "angle of the round, in radians: twice asin(T ÷ (2 × r))",
+                        Quantity.ratio(2 * halfAngle(block, radius.mm()), 3))
+                .gives(Sizes.MARK);
+    }
+
+    /** Half of what the back takes of its circle, in radians. */
+    private static double halfAngle(SewnBlock block, double radiusMm) {
+        return Math.asin(Math.min(1, block.spine().length().mm() / (2 * radiusMm)));
     }
 
     /** The spine piece over the back, from the spine of the block and from the middle of its thickness. */
     private static Outline round(SewnBlock block, double radiusMm, double riseMm) {
-        double t = block.spine().length().mm();
-        double half = Math.asin(Math.min(1, t / (2 * radiusMm)));
+        double half = halfAngle(block, radiusMm);
         List<FlatPoint> points = new ArrayList<>();
         for (int i = 0; i <= ARC_POINTS; i++) {
             double angle = -half + 2 * half * i / ARC_POINTS;

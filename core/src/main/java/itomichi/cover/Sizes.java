@@ -19,6 +19,7 @@ final class Sizes {
 
     private static final Formula GIVEN = Formula.of("a");
     private static final Formula BOARD_HEIGHT = Formula.of("H + h + t");
+    private static final Formula SIDE = Formula.of("B − z + o + t");
     private static final Formula TURNED_IN = Formula.of("B + 2 × t");
 
     private Sizes() {}
@@ -57,6 +58,17 @@ final class Sizes {
                 .with("H", block.height().meaning(), block.height().at(Fineness.CUT))
                 .with("h", "square at the head", cut(choices.length(BoardSettings.HEAD)))
                 .with("t", "square at the tail", cut(choices.length(BoardSettings.TAIL)))
+                .from(Source.COMMON_PRACTICE)
+                .gives(CUT);
+    }
+
+    /** Paper on what cloth leaves free of a board, over the edge of the cloth and round the far edge. */
+    static Working paperSide(Length board, Length cloth, String where, Length turnIn) {
+        return Working.by(SIDE)
+                .with("B", "width of a board", cut(board))
+                .with("z", where, cut(cloth))
+                .with("o", "over the cloth", cut(BoardSettings.PAPER_OVER))
+                .with("t", "turn-in", cut(turnIn))
                 .from(Source.COMMON_PRACTICE)
                 .gives(CUT);
     }

@@ -34,14 +34,14 @@ public record SoftCover(
     private static final Formula WIDTH = Formula.of("2 × (W + c + q) + f");
     private static final Formula FRONT = Formula.of("W + c + q");
     private static final Formula HEIGHT = Formula.of("H + 2 × q");
-    private static final Quantity SIZE = Quantity.of(Length.ZERO, Fineness.CUT);
+    private static final Formula AT_HAND = Formula.of("h");
 
     /** Width of the whole cover, opened flat. */
     public Working width() {
         return Working.by(WIDTH)
-                .with("W", "width of the leaf", Quantity.of(pageWidth, Fineness.CUT))
+                .with("W", "width of the leaf", Sizes.cut(pageWidth))
                 .with("c", "creep left standing", Quantity.of(creep, Fineness.BUNDLE))
-                .with("q", "square", Quantity.of(square, Fineness.CUT))
+                .with("q", "square", Sizes.cut(square))
                 .with("f", "thickness it goes round", Quantity.of(spine, Fineness.BUNDLE))
                 .from(Source.GEOMETRY)
                 .note(
@@ -53,21 +53,29 @@ public record SoftCover(
                                         square.at(Fineness.CUT),
                                         height().at(Fineness.CUT)))
                 .note(Phrase.of("Measure the sewn block before cutting; the cover\u2019s grain runs with the fold."))
-                .gives(SIZE);
+                .gives(Sizes.CUT);
     }
 
     /** Width of front or back, from the spine to the edge. */
     public Working front() {
         return Working.by(FRONT)
-                .with("W", "width of the leaf", Quantity.of(pageWidth, Fineness.CUT))
+                .with("W", "width of the leaf", Sizes.cut(pageWidth))
                 .with("c", "creep left standing", Quantity.of(creep, Fineness.BUNDLE))
-                .with("q", "square", Quantity.of(square, Fineness.CUT))
-                .gives(SIZE);
+                .with("q", "square", Sizes.cut(square))
+                .gives(Sizes.CUT);
+    }
+
+    /** Height of the cover, with how it came about. */
+    Working workedHeight() {
+        return atHand.map(given -> Working.by(AT_HAND).with("h", "as it is at hand", Sizes.cut(given)))
+                .orElseGet(() -> Working.by(HEIGHT)
+                        .with("H", "height of the leaf", Sizes.cut(pageHeight))
+                        .with("q", "square", Sizes.cut(square)))
+                .gives(Sizes.CUT);
     }
 
     /** Height of the cover. */
     public Length height() {
-        return atHand.orElseGet(
-                () -> Length.ofMm(HEIGHT.evaluate(symbol -> symbol.equals("H") ? pageHeight.mm() : square.mm())));
+        return workedHeight().length();
     }
 }

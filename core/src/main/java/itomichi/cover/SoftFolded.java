@@ -57,14 +57,14 @@ final class SoftFolded extends ToldKind {
         SoftCover soft = base.soft().orElseThrow();
         Length ends = choices.length(WIDE);
         Working front = Working.by(FRONT)
-                .with("W", "width of the leaf", Quantity.of(soft.pageWidth(), Fineness.CUT))
+                .with("W", "width of the leaf", Sizes.cut(soft.pageWidth()))
                 .with("c", "creep left standing", Quantity.of(soft.creep(), Fineness.BUNDLE))
-                .with("x", "past the sheets", Quantity.of(choices.length(PAST), Fineness.CUT))
+                .with("x", "past the sheets", Sizes.cut(choices.length(PAST)))
                 .gives(Sizes.CUT);
         Working width = Working.by(WIDTH)
-                .with("F", "width of front and back", Quantity.of(front.length(), Fineness.CUT))
+                .with("F", "width of front and back", Sizes.cut(front.length()))
                 .with("S", "spine", Quantity.of(soft.spine(), Fineness.BUNDLE))
-                .with("e", "folded in at each end", Quantity.of(ends, Fineness.CUT))
+                .with("e", "folded in at each end", Sizes.cut(ends))
                 .gives(Sizes.CUT);
         SoftParts parts = new SoftParts(base, soft, width.length(), soft.height(), ends, ends);
         double high = soft.height().mm();
@@ -72,17 +72,15 @@ final class SoftFolded extends ToldKind {
         for (double x : new double[] {ends.mm(), width.length().mm() - ends.mm()}) {
             more.add(Outline.line(Role.FOLD, "", x, 0, x, high));
         }
-        CoverPiece piece = parts.piece(width, parts.height(), Length.ZERO);
-        List<Outline> folds = new ArrayList<>(piece.folds());
-        folds.addAll(more);
+        CoverPiece piece = parts.piece(width, soft.workedHeight(), Length.ZERO).folded(more);
         more.add(Outline.rectangle(Role.COVERING, "folded in", 0, 0, ends.mm(), high));
         more.add(Outline.rectangle(Role.COVERING, "folded in", width.length().mm() - ends.mm(), 0, ends.mm(), high));
         List<Figure> figures = new ArrayList<>();
-        figures.add(parts.figure(width, soft.height()));
+        figures.add(SoftParts.figure(width, soft.workedHeight()));
         figures.add(new Figure("cover-front", "Front, to its fold", front));
         figures.addAll(pocket(choices, ends, soft.height()));
         return new CoverWork(
-                List.of(piece.folded(folds)),
+                List.of(piece),
                 figures,
                 parts.looks(more, List.of()),
                 steps(choices),
@@ -107,9 +105,9 @@ final class SoftFolded extends ToldKind {
 
     private static Working glued(Length whole, String what, int edges) {
         return Working.by(GLUED_OFF)
-                .with("A", what, Quantity.of(whole, Fineness.CUT))
+                .with("A", what, Sizes.cut(whole))
                 .with("n", "edges that are glued", Quantity.count(edges))
-                .with("g", "a glued edge", Quantity.of(GLUE, Fineness.CUT))
+                .with("g", "a glued edge", Sizes.cut(GLUE))
                 .from(Source.COMMON_PRACTICE)
                 .gives(Sizes.CUT);
     }

@@ -3,8 +3,6 @@ package itomichi.cover;
 import itomichi.cover.CoverStep.Part;
 import itomichi.cover.Outline.Role;
 import itomichi.finding.Figure;
-import itomichi.finding.Formula;
-import itomichi.finding.Quantity;
 import itomichi.finding.Working;
 import itomichi.measure.Fineness;
 import itomichi.measure.Length;
@@ -20,9 +18,6 @@ final class SoftParts {
             CoverStep.of("fold", Part.MAKE, "Score and fold it along both edges of the spine before it is punched.");
     static final CoverStep PRESS = CoverStep.of("press", Part.FINISH, "Close it and lay it under a weight.")
             .waits("overnight");
-
-    private static final Formula AS_HIGH = Formula.of("H + 2 × q");
-    private static final Formula AT_HAND = Formula.of("h");
 
     private final CoverBase base;
     private final SoftCover soft;
@@ -51,16 +46,6 @@ final class SoftParts {
         this.left = left;
         this.right = right;
         this.spine = spine;
-    }
-
-    /** Height of the cover, with how it came about. */
-    Working height() {
-        return soft.atHand()
-                .map(given -> Working.by(AT_HAND).with("h", "as it is at hand", Quantity.of(given, Fineness.CUT)))
-                .orElseGet(() -> Working.by(AS_HIGH)
-                        .with("H", "height of the leaf", Quantity.of(soft.pageHeight(), Fineness.CUT))
-                        .with("q", "square", Quantity.of(soft.square(), Fineness.CUT)))
-                .gives(Quantity.of(Length.ZERO, Fineness.CUT));
     }
 
     private double frontMm() {
@@ -93,12 +78,8 @@ final class SoftParts {
                 .folded(folds);
     }
 
-    Figure figure(Working cutWidth, Length cutHeight) {
-        return Figure.shownAs(
-                "cover",
-                "Soft cover, flat",
-                cutWidth,
-                Phrase.of("{} × {}", cutWidth.length().at(Fineness.CUT), cutHeight.at(Fineness.CUT)));
+    static Figure figure(Working cutWidth, Working cutHeight) {
+        return Sizes.sized("cover", "Soft cover, flat", cutWidth, cutHeight);
     }
 
     List<CoverLook> looks() {
@@ -121,23 +102,22 @@ final class SoftParts {
     }
 
     /** Round the fore edge from the back and over the front: its way outside, and one thickness of the cover further out. */
-    private Outline flap(double flapMm, double middle, double half, double slope) {
+    private void flap(HeadSection section, double flapMm) {
         double t = soft.thickness().mm();
-        double edge = t + frontMm();
-        double end = half + slope * frontMm() + t;
-        double reached = Math.min(flapMm, frontMm());
-        double there = half + slope * (frontMm() - reached) + t;
-        return new Outline(
+        double edge = frontMm();
+        double end = section.faceMm(edge) + t;
+        double reached = edge - Math.min(flapMm, edge);
+        double there = section.faceMm(reached) + t;
+        section.add(
                 Role.COVERING,
                 "",
                 List.of(
-                        new FlatPoint(edge, middle + end),
-                        new FlatPoint(edge, middle - end),
-                        new FlatPoint(edge - reached, middle - there),
-                        new FlatPoint(edge - reached, middle - there - t),
-                        new FlatPoint(edge + t, middle - end - t),
-                        new FlatPoint(edge + t, middle + end)),
-                false);
+                        new FlatPoint(edge, end),
+                        new FlatPoint(edge, -end),
+                        new FlatPoint(reached, -there),
+                        new FlatPoint(reached, -there - t),
+                        new FlatPoint(edge + t, -end - t),
+                        new FlatPoint(edge + t, end)));
     }
 
     private CoverLook opened(boolean outside, List<Outline> more) {
@@ -171,49 +151,30 @@ final class SoftParts {
 
     private CoverLook head(double flapMm) {
         double t = soft.thickness().mm();
-        double tall = base.block().thickestMm();
-        double wide = base.block().width().length().mm();
-        double middle = t + tall / 2;
-        double half = base.block().spine().length().mm() / 2;
-        double fore = base.block().foreEdge().length().mm() / 2;
-        List<Outline> outlines = new ArrayList<>();
-        outlines.add(new Outline(
-                Role.BLOCK,
-                "block",
-                List.of(
-                        new FlatPoint(t, middle - half),
-                        new FlatPoint(t + wide, middle - fore),
-                        new FlatPoint(t + wide, middle + fore),
-                        new FlatPoint(t, middle + half)),
-                false));
-        double slope = (fore - half) / wide;
-        double endY = half + slope * frontMm();
-        outlines.add(new Outline(
+        HeadSection section = new HeadSection(base.block(), t, t);
+        double edge = frontMm();
+        double spineY = section.faceMm(0);
+        double edgeY = section.faceMm(edge);
+        section.add(
                 Role.COVERING,
                 "",
                 List.of(
-                        new FlatPoint(t + frontMm(), middle - endY),
-                        new FlatPoint(t, middle - half),
-                        new FlatPoint(t, middle + half),
-                        new FlatPoint(t + frontMm(), middle + endY),
-                        new FlatPoint(t + frontMm(), middle + endY + t),
-                        new FlatPoint(0, middle + half + t),
-                        new FlatPoint(0, middle - half - t),
-                        new FlatPoint(t + frontMm(), middle - endY - t)),
-                false));
+                        new FlatPoint(edge, -edgeY),
+                        new FlatPoint(0, -spineY),
+                        new FlatPoint(0, spineY),
+                        new FlatPoint(edge, edgeY),
+                        new FlatPoint(edge, edgeY + t),
+                        new FlatPoint(-t, spineY + t),
+                        new FlatPoint(-t, -spineY - t),
+                        new FlatPoint(edge, -edgeY - t)));
         if (flapMm > 0) {
-            outlines.add(flap(flapMm, middle, half, slope));
+            flap(section, flapMm);
         }
-        return new CoverLook(
-                CoverLook.View.CLOSED_HEAD,
-                t + Math.max(wide, frontMm()),
-                tall + 2 * t,
-                outlines,
-                Phrase.of(
-                        "The closed book from its head: {} thick at the spine, {} at the fore edge, in a cover of {}.",
-                        base.block().spine().length().at(Fineness.BUNDLE),
-                        base.block().foreEdge().length().at(Fineness.BUNDLE),
-                        soft.thickness().at(Fineness.CALIPER)));
+        return section.look(Phrase.of(
+                "The closed book from its head: {} thick at the spine, {} at the fore edge, in a cover of {}.",
+                base.block().spine().length().at(Fineness.BUNDLE),
+                base.block().foreEdge().length().at(Fineness.BUNDLE),
+                soft.thickness().at(Fineness.CALIPER)));
     }
 
     private CoverLook closed(List<Outline> more) {

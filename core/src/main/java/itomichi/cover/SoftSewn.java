@@ -29,8 +29,8 @@ final class SoftSewn extends ToldKind {
         Working width = soft.width();
         SoftParts parts = new SoftParts(base, soft, width.length(), soft.height(), Length.ZERO, Length.ZERO);
         return new CoverWork(
-                List.of(parts.piece(width, parts.height(), Length.ZERO)),
-                List.of(parts.figure(width, soft.height())),
+                List.of(parts.piece(width, soft.workedHeight(), Length.ZERO)),
+                List.of(SoftParts.figure(width, soft.workedHeight())),
                 parts.looks(),
                 List.of(
                         SoftParts.GRAIN,

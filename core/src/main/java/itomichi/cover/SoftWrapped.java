@@ -103,18 +103,18 @@ final class SoftWrapped extends ToldKind {
                             base.block().foreEdge().meaning(),
                             base.block().foreEdge().at(Fineness.BUNDLE))
                     .with("t", "the front of the cover", Quantity.of(soft.thickness(), Fineness.CALIPER))
-                    .gives(Quantity.of(Length.ZERO, Fineness.MARK));
+                    .gives(Sizes.MARK);
             this.flap = Working.by(FLAP_LONG)
                     .with("p", "share of the front, in percent", Quantity.ratio(choices.share(FLAP), 0))
-                    .with("F", "width of the front", Quantity.of(front.length(), Fineness.CUT))
+                    .with("F", "width of the front", Sizes.cut(front.length()))
                     .from(Source.COMMON_PRACTICE)
                     .note(Phrase.of("A third to the whole of the front."))
                     .gives(Sizes.CUT);
             this.width = Working.by(WIDTH)
-                    .with("F", "width of front and back", Quantity.of(front.length(), Fineness.CUT))
+                    .with("F", "width of front and back", Sizes.cut(front.length()))
                     .with("S", "spine", Quantity.of(soft.spine(), Fineness.BUNDLE))
-                    .with("w", "round the fore edge", Quantity.of(wrap.length(), Fineness.MARK))
-                    .with("f", "flap", Quantity.of(flap.length(), Fineness.CUT))
+                    .with("w", "round the fore edge", Sizes.mark(wrap.length()))
+                    .with("f", "flap", Sizes.cut(flap.length()))
                     .gives(Sizes.CUT);
         }
 
@@ -136,56 +136,50 @@ final class SoftWrapped extends ToldKind {
                 return finished;
             }
             return Working.by(CUT_SIZE)
-                    .with("A", what, Quantity.of(finished.length(), Fineness.CUT))
+                    .with("A", what, Sizes.cut(finished.length()))
                     .with("n", "turns of each edge", Quantity.count(turns()))
-                    .with("e", "each turn", Quantity.of(choices.length(EDGE), Fineness.CUT))
+                    .with("e", "each turn", Sizes.cut(choices.length(EDGE)))
                     .gives(Sizes.CUT);
         }
 
         CoverWork work() {
             SoftParts parts = new SoftParts(base, soft, width.length(), soft.height(), past(), Length.ZERO);
             Working cutWidth = cut(width, "width with its edges turned in");
-            Working cutHeight = cut(parts.height(), "height with its edges turned in");
-            double wrapLeft = flap.length().mm();
-            double edge = edge().mm();
-            List<Outline> folds =
-                    new ArrayList<>(parts.piece(cutWidth, cutHeight, edge()).folds());
-            double high = cutHeight.length().mm();
-            for (double x : new double[] {wrapLeft, past().mm()}) {
-                folds.add(Outline.line(Role.FOLD, "", edge + x, 0, edge + x, high));
-            }
-            edgeFolds(folds, cutWidth.length().mm(), high);
-            List<CoverPiece> pieces = new ArrayList<>();
-            pieces.add(parts.piece(cutWidth, cutHeight, edge()).folded(folds));
+            Working cutHeight = cut(soft.workedHeight(), "height with its edges turned in");
+            CoverPiece piece = parts.piece(cutWidth, cutHeight, edge())
+                    .folded(folds(cutWidth.length().mm(), cutHeight.length().mm()));
             List<Figure> figures = new ArrayList<>();
-            figures.add(parts.figure(cutWidth, cutHeight.length()));
+            figures.add(SoftParts.figure(cutWidth, cutHeight));
             figures.add(new Figure("cover-wrap", "Round the fore edge", wrap));
             figures.add(new Figure("cover-flap", "Flap", flap));
             closing()
                     .ifPresent(tie -> figures.add(
                             new Figure("tie", choices.is(CLOSING, TIE) ? "Tie to cut" : "Loop to cut", tie)));
             return new CoverWork(
-                    pieces,
+                    List.of(piece),
                     figures,
-                    parts.looks(
-                            flat(wrapLeft), List.of(flapOver()), flap.length().mm()),
+                    parts.looks(flat(), List.of(flapOver()), flap.length().mm()),
                     steps(),
                     faults(),
                     Optional.of(parts.size()));
         }
 
-        private void edgeFolds(List<Outline> folds, double wide, double high) {
-            for (int turn = 1; turn <= turns(); turn++) {
-                double at = choices.length(EDGE).mm() * turn;
-                folds.add(Outline.line(Role.FOLD, "", 0, at, wide, at));
-                folds.add(Outline.line(Role.FOLD, "", 0, high - at, wide, high - at));
+        /** Where the flap and the way round the fore edge begin, and where edges are turned. */
+        private List<Outline> folds(double wide, double high) {
+            List<Outline> folds = new ArrayList<>();
+            for (double x : new double[] {flap.length().mm(), past().mm()}) {
+                double at = edge().mm() + x;
                 folds.add(Outline.line(Role.FOLD, "", at, 0, at, high));
-                folds.add(Outline.line(Role.FOLD, "", wide - at, 0, wide - at, high));
             }
+            for (int turn = 1; turn <= turns(); turn++) {
+                folds.addAll(Flat.turnIns(wide, high, choices.length(EDGE).mm() * turn));
+            }
+            return folds;
         }
 
-        private List<Outline> flat(double wrapLeft) {
+        private List<Outline> flat() {
             double high = soft.height().mm();
+            double wrapLeft = flap.length().mm();
             return List.of(
                     Outline.rectangle(Role.COVERING, "flap", 0, 0, wrapLeft, high),
                     Outline.line(Role.FOLD, "", wrapLeft, 0, wrapLeft, high),
@@ -208,9 +202,9 @@ final class SoftWrapped extends ToldKind {
             Quantity thread = Quantity.of(Length.ZERO, Fineness.THREAD);
             if (choices.is(CLOSING, TIE)) {
                 return Optional.of(Working.by(TIE_LONG)
-                        .with("F", "width of the front", Quantity.of(front.length(), Fineness.CUT))
-                        .with("T", "round the fore edge", Quantity.of(wrap.length(), Fineness.MARK))
-                        .with("b", "for the bow", Quantity.of(BOW, Fineness.CUT))
+                        .with("F", "width of the front", Sizes.cut(front.length()))
+                        .with("T", "round the fore edge", Sizes.mark(wrap.length()))
+                        .with("b", "for the bow", Sizes.cut(BOW))
                         .from(Source.COMMON_PRACTICE)
                         .note(Phrase.of(
                                 "Twice round the closed book. Its hole: at half the height, {} from the edge of the flap.",
@@ -222,7 +216,7 @@ final class SoftWrapped extends ToldKind {
                         .with(
                                 "l",
                                 "from the edge of the flap to the button and a knot",
-                                Quantity.of(BUTTON_OFF.times(3), Fineness.MARK))
+                                Sizes.mark(BUTTON_OFF.times(3)))
                         .from(Source.COMMON_PRACTICE)
                         .note(Phrase.of(
                                 "The button: at half the height, {} past the edge of the flap, on the front.",

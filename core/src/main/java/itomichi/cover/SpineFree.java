@@ -4,7 +4,6 @@ import itomichi.cover.CoverStep.Part;
 import itomichi.cover.Outline.Role;
 import itomichi.finding.Figure;
 import itomichi.finding.Formula;
-import itomichi.finding.Quantity;
 import itomichi.finding.Source;
 import itomichi.finding.Working;
 import itomichi.gathering.Back;
@@ -28,13 +27,10 @@ final class SpineFree extends ToldKind {
     private static final Formula WITH_EDGES = Formula.of("T + 2 × r");
     private static final Formula SIDE = Formula.of("W − z + o + t");
 
-    private static final Length LINING_OVER = Length.ofMm(25);
     private static final Length FOLDED_AT = Length.ofMm(19);
     private static final Length TRIMMED_AT = Length.ofMm(38);
     /** A stiffener, as it is drawn. */
     private static final double STIFF_MM = 1;
-
-    private static final Length OVER = Length.ofMm(3);
 
     SpineFree() {
         super(
@@ -63,7 +59,7 @@ final class SpineFree extends ToldKind {
     private static Working wider(SewnBlock block, Length over, String what) {
         return Working.by(WITH_EDGES)
                 .with("T", block.spine().meaning(), block.spine().at(Fineness.BUNDLE))
-                .with("r", what, Quantity.of(over, Fineness.CUT))
+                .with("r", what, Sizes.cut(over))
                 .from(Source.COMMON_PRACTICE)
                 .gives(Sizes.CUT);
     }
@@ -91,9 +87,9 @@ final class SpineFree extends ToldKind {
         Working turned = Sizes.turnedIn(block.height().length(), block.height().meaning(), turnIn);
         Working side = Working.by(SIDE)
                 .with("W", block.width().meaning(), block.width().at(Fineness.CUT))
-                .with("z", "cloth on the board", Quantity.of(FOLDED_AT, Fineness.CUT))
-                .with("o", "over the cloth", Quantity.of(OVER, Fineness.CUT))
-                .with("t", "turn-in", Quantity.of(turnIn, Fineness.CUT))
+                .with("z", "cloth on the board", Sizes.cut(FOLDED_AT))
+                .with("o", "over the cloth", Sizes.cut(BoardSettings.PAPER_OVER))
+                .with("t", "turn-in", Sizes.cut(turnIn))
                 .from(Source.COMMON_PRACTICE)
                 .gives(Sizes.CUT);
         return new CoverWork(
@@ -106,7 +102,7 @@ final class SpineFree extends ToldKind {
                                 "Lining on to both boards",
                                 PieceStuff.OPEN_CLOTH,
                                 1,
-                                wider(block, LINING_OVER, "on to each board"),
+                                wider(block, BoardSettings.LINING_OVER, "on to each board"),
                                 high),
                         CoverPiece.rectangle("spine-cloth", "Spine cloth", PieceStuff.CLOTH, 1, cloth, turned)
                                 .folded(folds(

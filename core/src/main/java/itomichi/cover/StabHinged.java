@@ -5,7 +5,6 @@ import itomichi.cover.Outline.Role;
 import itomichi.cover.Setting.Measure;
 import itomichi.finding.Figure;
 import itomichi.finding.Formula;
-import itomichi.finding.Quantity;
 import itomichi.finding.Remark.Weight;
 import itomichi.finding.Source;
 import itomichi.finding.Working;
@@ -26,12 +25,8 @@ final class StabHinged extends ToldKind {
     private static final Formula GAP = Formula.of("2 × b + r");
     private static final Formula BOARD = Formula.of("W + q − s − g");
     private static final Formula CLOTH = Formula.of("t + s + g + z");
-    private static final Formula SIDE = Formula.of("B − z + o + t");
     /** Beside two boards, in the gap that bends: common practice. */
     private static final Length ROOM = Length.ofMm(2);
-    /** Papers lie so far over the cloth: common practice. */
-    private static final Length OVER = Length.ofMm(3);
-
     /** What is thinner bends by itself: common practice. */
     private static final Length THINNEST = Length.ofMm(1);
 
@@ -77,20 +72,20 @@ final class StabHinged extends ToldKind {
             this.block = base.block();
             this.choices = choices;
             this.strip = Working.by(STRIP)
-                    .with("e", "from the spine to the holes", Quantity.of(base.sideEdge(), Fineness.MARK))
-                    .with("p", "past the holes", Quantity.of(choices.length(PAST), Fineness.MARK))
+                    .with("e", "from the spine to the holes", Sizes.mark(base.sideEdge()))
+                    .with("p", "past the holes", Sizes.mark(choices.length(PAST)))
                     .from(Source.COMMON_PRACTICE)
                     .gives(Sizes.MARK);
             this.gap = Working.by(GAP)
                     .with("b", block.board().meaning(), block.board().at(Fineness.CALIPER))
-                    .with("r", "room", Quantity.of(ROOM, Fineness.MARK))
+                    .with("r", "room", Sizes.mark(ROOM))
                     .from(Source.COMMON_PRACTICE)
                     .gives(Sizes.MARK);
             this.board = Working.by(BOARD)
                     .with("W", block.width().meaning(), block.width().at(Fineness.CUT))
                     .with("q", "square at the fore edge", Sizes.cut(choices.length(FORE)))
-                    .with("s", "hinge strip", Quantity.of(strip.length(), Fineness.MARK))
-                    .with("g", "gap", Quantity.of(gap.length(), Fineness.MARK))
+                    .with("s", "hinge strip", Sizes.mark(strip.length()))
+                    .with("g", "gap", Sizes.mark(gap.length()))
                     .gives(Sizes.CUT);
             this.height = Sizes.boardHeight(block, choices);
         }
@@ -102,8 +97,8 @@ final class StabHinged extends ToldKind {
         private Working clothWidth() {
             return Working.by(CLOTH)
                     .with("t", "turn-in at the spine", Sizes.cut(turnIn()))
-                    .with("s", "hinge strip", Quantity.of(strip.length(), Fineness.MARK))
-                    .with("g", "gap", Quantity.of(gap.length(), Fineness.MARK))
+                    .with("s", "hinge strip", Sizes.mark(strip.length()))
+                    .with("g", "gap", Sizes.mark(gap.length()))
                     .with("z", "on to the board", Sizes.cut(choices.length(ON_BOARD)))
                     .gives(Sizes.CUT);
         }
@@ -113,13 +108,7 @@ final class StabHinged extends ToldKind {
         }
 
         private Working sideWidth() {
-            return Working.by(SIDE)
-                    .with("B", "width of a board", Sizes.cut(board.length()))
-                    .with("z", "cloth on it", Sizes.cut(choices.length(ON_BOARD)))
-                    .with("o", "over the cloth", Sizes.cut(OVER))
-                    .with("t", "turn-in", Sizes.cut(turnIn()))
-                    .from(Source.COMMON_PRACTICE)
-                    .gives(Sizes.CUT);
+            return Sizes.paperSide(board.length(), choices.length(ON_BOARD), "cloth on it", turnIn());
         }
 
         CoverWork work() {

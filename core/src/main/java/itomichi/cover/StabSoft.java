@@ -4,7 +4,6 @@ import itomichi.cover.CoverStep.Part;
 import itomichi.cover.Outline.Role;
 import itomichi.cover.Setting.Measure;
 import itomichi.finding.Formula;
-import itomichi.finding.Quantity;
 import itomichi.finding.Remark.Weight;
 import itomichi.finding.Source;
 import itomichi.finding.Working;
@@ -78,7 +77,7 @@ final class StabSoft extends ToldKind {
     private static Working with(Dimension side, Length flaps) {
         return Working.by(FOLDED_IN)
                 .with("A", side.meaning(), side.at(Fineness.CUT))
-                .with("f", "folded in at each edge", Quantity.of(flaps, Fineness.CUT))
+                .with("f", "folded in at each edge", Sizes.cut(flaps))
                 .from(Source.COMMON_PRACTICE)
                 .gives(Sizes.CUT);
     }

@@ -41,7 +41,7 @@ public record CoverPlan(CoverBase base, CoverKind kind, CoverChoices choices, Co
                 spec.back(),
                 spec.stitching().map(sewn -> sewn.sewnOn(spec.variant())).orElse(Stitching.SewnOn.NOTHING),
                 soft,
-                spec.cover().wanted() && gathered.folded().isEmpty(),
+                pierced(spec, gathered),
                 spec.holes().side().edge(),
                 spec.gathering().wish().endpapersApart());
         CoverKind kind = CoverKinds.chosen(spec.covering().kind(), base);
@@ -64,13 +64,13 @@ public record CoverPlan(CoverBase base, CoverKind kind, CoverChoices choices, Co
     /** The closed book in its cover. */
     public Closed closed() {
         SewnBlock block = base.block();
-        Optional<CoverLook> front = look(CoverLook.View.CLOSED_FRONT);
+        Optional<CoverLook> front = work.look(CoverLook.View.CLOSED_FRONT);
         return new Closed(
                 front.map(look -> Length.ofMm(look.widthMm()))
                         .orElse(block.width().length()),
                 front.map(look -> Length.ofMm(look.heightMm()))
                         .orElse(block.height().length()),
-                look(CoverLook.View.CLOSED_HEAD)
+                work.look(CoverLook.View.CLOSED_HEAD)
                         .map(look -> Length.ofMm(look.heightMm()))
                         .orElseGet(() -> block.spine()
                                 .length()
@@ -78,10 +78,6 @@ public record CoverPlan(CoverBase base, CoverKind kind, CoverChoices choices, Co
                 work.seen(),
                 // a case hides the spine; a soft cover is sewn through, and what is bare or between boards shows it
                 kind.spineSeen());
-    }
-
-    private Optional<CoverLook> look(CoverLook.View view) {
-        return work.looks().stream().filter(look -> look.view() == view).findFirst();
     }
 
     private static SewnBlock block(BookSpec spec, Gathered gathered) {
@@ -115,10 +111,16 @@ public record CoverPlan(CoverBase base, CoverKind kind, CoverChoices choices, Co
                 about("thickness of a board", Fineness.CALIPER, board(spec, gathered), measured.board()));
     }
 
+    /** Whether covers are pierced together with single sheets. */
+    private static boolean pierced(BookSpec spec, Gathered gathered) {
+        return spec.cover().wanted() && gathered.folded().isEmpty();
+    }
+
     /** Covers that are pierced with single sheets are as thick as the thread goes through. */
     private static Length board(BookSpec spec, Gathered gathered) {
-        boolean pierced = spec.cover().wanted() && gathered.folded().isEmpty();
-        return pierced ? spec.cover().thickness() : spec.stitch().board();
+        return pierced(spec, gathered)
+                ? spec.cover().thickness()
+                : spec.stitch().board();
     }
 
     private static Dimension about(String name, Fineness fineness, Length planned, Optional<Length> measured) {

@@ -22,9 +22,11 @@ public final class CutList {
     /** A tape on to each board: common practice. */
     private static final Length TAPE_OVER = Length.ofMm(30);
 
+    /** The usual caution about a knife. */
+    public static final String KNIFE = "Cut to a metal edge, away from the hand that holds it; change blades often.";
     /** The usual caution beside every list of what is cut. */
-    public static final String CARE =
-            "Cut to a metal edge, away from the hand that holds it; change blades often. Glues: the maker\u2019s sheet, and air. Old leather, cloth and papers may hold poison: ask who knows. Local rules and trained practice come first.";
+    public static final String CARE = KNIFE
+            + " Glues: the maker\u2019s sheet, and air. Old leather, cloth and papers may hold poison: ask who knows. Local rules and trained practice come first.";
 
     private CutList() {}
 

@@ -30,9 +30,9 @@ final class CoverRemarks {
                 continue;
             }
             if (dimension.slipped()) {
-                said.add(measured("block-slipped", dimension, "look for a point that slipped"));
+                said.add(Draft.stop("block-slipped", sentence(dimension, "look for a point that slipped")));
             } else if (dimension.unexpected()) {
-                said.add(otherThanPlanned(dimension));
+                said.add(Draft.note("block-other", sentence(dimension, "the cover is made to what was measured")));
             }
         }
         narrow(spec, plan).ifPresent(said::add);
@@ -83,14 +83,6 @@ final class CoverRemarks {
                         "As it was measured the spine is {} thicker than the fore edge, {} %: knock the folds down and press it again before it is covered.",
                         Length.ofMm(wedge.spineMm() - wedge.foreEdgeMm()).at(Fineness.BUNDLE),
                         Math.round(wedge.percent()))));
-    }
-
-    private static Draft measured(String key, Dimension dimension, String then) {
-        return Draft.stop(key, sentence(dimension, then));
-    }
-
-    private static Draft otherThanPlanned(Dimension dimension) {
-        return Draft.note("block-other", sentence(dimension, "the cover is made to what was measured"));
     }
 
     private static Phrase sentence(Dimension dimension, String then) {

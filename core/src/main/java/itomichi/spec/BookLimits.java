@@ -6,7 +6,6 @@ import itomichi.measure.Length;
 import itomichi.measure.Unit;
 import itomichi.structure.Structure;
 import itomichi.structure.Structures;
-import java.util.Optional;
 
 /** What no book can be called, be bound in, be as long or as large as. */
 public final class BookLimits {
@@ -44,13 +43,8 @@ public final class BookLimits {
     }
 
     static void check(BookSpec.Cover cover, Unit unit) {
-        check("cover.heightMm", "A cover", cover.height(), 20, 1300, unit);
-        check("cover.spineMm", "A spine", cover.spine(), 1, 400, unit);
-        check("cover.headSquareMm", "A square", cover.headSquare(), 0, 200, unit);
-    }
-
-    private static void check(
-            String field, String what, Optional<Length> given, double leastMm, double mostMm, Unit unit) {
-        given.ifPresent(length -> Limits.length(field, what, length, leastMm, mostMm, unit));
+        Limits.lengthIfAny("cover.heightMm", "A cover", cover.height(), 20, 1300, unit);
+        Limits.lengthIfAny("cover.spineMm", "A spine", cover.spine(), 1, 400, unit);
+        Limits.lengthIfAny("cover.headSquareMm", "A square", cover.headSquare(), 0, 200, unit);
     }
 }

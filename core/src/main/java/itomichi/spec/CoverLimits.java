@@ -78,16 +78,12 @@ final class CoverLimits {
     }
 
     private static void measured(CoverWish.Measured measured, Unit unit) {
-        check("heightMm", "The height of a block", measured.height(), 5, 3000, unit);
-        check("widthMm", "The width of a block", measured.width(), 5, 3000, unit);
-        check("spineMm", "A block at the spine", measured.spine(), 0.1, 1000, unit);
-        check("foreEdgeMm", "A block at the fore edge", measured.foreEdge(), 0.1, 1000, unit);
-        check("boardMm", "A board", measured.board(), 0.3, 10, unit);
-    }
-
-    private static void check(
-            String field, String what, Optional<Length> given, double leastMm, double mostMm, Unit unit) {
-        given.ifPresent(length -> Limits.length("covering.block." + field, what, length, leastMm, mostMm, unit));
+        Limits.lengthIfAny("covering.block.heightMm", "The height of a block", measured.height(), 5, 3000, unit);
+        Limits.lengthIfAny("covering.block.widthMm", "The width of a block", measured.width(), 5, 3000, unit);
+        Limits.lengthIfAny("covering.block.spineMm", "A block at the spine", measured.spine(), 0.1, 1000, unit);
+        Limits.lengthIfAny(
+                "covering.block.foreEdgeMm", "A block at the fore edge", measured.foreEdge(), 0.1, 1000, unit);
+        Limits.lengthIfAny("covering.block.boardMm", "A board", measured.board(), 0.3, 10, unit);
     }
 
     private static void ticked(Set<String> ticked) {

@@ -4,6 +4,7 @@ import itomichi.measure.Fineness;
 import itomichi.measure.Length;
 import itomichi.measure.Phrase;
 import itomichi.measure.Unit;
+import java.util.Optional;
 
 /** Refuses values that no book can have, with one line that says why. */
 final class Limits {
@@ -22,6 +23,11 @@ final class Limits {
                                     Length.ofMm(mostMm).at(fineness))
                             .in(unit));
         }
+    }
+
+    static void lengthIfAny(
+            String field, String what, Optional<Length> given, double leastMm, double mostMm, Unit unit) {
+        given.ifPresent(length -> length(field, what, length, leastMm, mostMm, unit));
     }
 
     static void number(String field, String what, double value, double least, double most, String unit) {
