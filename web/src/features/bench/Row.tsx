@@ -35,6 +35,11 @@ const WORDS: Record<BookCard['stage'], string> = {
   FINISH: 'Finish',
 };
 
+/** Where a book is gone on with. */
+function place(book: BookCard): string {
+  return `/books/${book.id}/${book.finished ? 'finish' : book.stage.toLowerCase()}`;
+}
+
 /** Books side by side on one line, to one scale. */
 export function Row({ name, books, all, more, scale, acts, shelf, empty }: Props) {
   return (
@@ -43,16 +48,12 @@ export function Row({ name, books, all, more, scale, acts, shelf, empty }: Props
       <ul>
         {books.map((book) => (
           <li key={book.id}>
-            <Link
-              to={`/books/${book.id}/${book.finished ? 'finish' : book.stage.toLowerCase()}`}
-              className="row-book"
-              aria-label={`${book.name}, open`}
-            >
+            <Link to={place(book)} className="row-book" aria-label={`${book.name}, open`}>
               <StandingBook {...book} thread={book.spineThread} scale={scale} />
             </Link>
             <div className="row-words">
               <h2>
-                <Link to={`/books/${book.id}/${book.finished ? 'finish' : book.stage.toLowerCase()}`}>{book.name}</Link>
+                <Link to={place(book)}>{book.name}</Link>
               </h2>
               <p className="row-size">
                 <Measure of={book.size} />

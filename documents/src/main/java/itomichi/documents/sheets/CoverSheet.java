@@ -32,8 +32,6 @@ public final class CoverSheet {
     private static final double ROW_MM = 6.4;
     /** Where the columns begin, as shares of the width. */
     private static final double[] COLUMNS = {0, 0.38, 0.58, 0.64, 0.82};
-    /** Letters of a name in its column at the most, else it is set smaller. */
-    private static final int LONGEST = 34;
     /** Room around a piece that is drawn at true size. */
     private static final double AROUND_MM = 2;
 
@@ -92,7 +90,7 @@ public final class CoverSheet {
         // a narrow piece is written along
         boolean turned = widthMm < heightMm / 2;
         double room = (turned ? heightMm : widthMm) - 8;
-        double size = Math.min(WORDS_MM, room / Math.max(1, words.length()) / 0.54);
+        double size = Math.min(WORDS_MM, room / Math.max(1, words.length()) / TextColumn.LETTER);
         drawn.add(new Shape.Words(
                 AROUND_MM + widthMm / 2, AROUND_MM + heightMm / 2, words, Math.max(1.2, size), true, turned));
         return new Drawing.Page(widthMm + 2 * AROUND_MM, heightMm + 2 * AROUND_MM, drawn);
@@ -120,7 +118,8 @@ public final class CoverSheet {
     private Drawing list() {
         double y = heading();
         y = row(y, List.of("Piece", "From", "No.", "Across the grain", "Along the grain"));
-        for (CutList.Row cut : CutList.of(plan.worked())) {
+        List<CutList.Row> cuts = CutList.of(plan.worked());
+        for (CutList.Row cut : cuts) {
             if (y > paper.heightMm() - EDGE_MM - ROW_MM) {
                 y = turn();
             }
@@ -133,7 +132,7 @@ public final class CoverSheet {
                             cut.width().in(unit),
                             cut.height().in(unit)));
         }
-        y = notes(y + 3);
+        y = notes(cuts, y + 3);
         drawing(y + 4);
         turn();
         return new Drawing("Cut list: " + plan.spec().title().name(), pages);
@@ -152,17 +151,17 @@ public final class CoverSheet {
         for (int i = 0; i < cells.size(); i++) {
             String cell = cells.get(i);
             double room = (i + 1 < COLUMNS.length ? COLUMNS[i + 1] - COLUMNS[i] : 1 - COLUMNS[i]) * width - 2;
-            double size = Math.min(WORDS_MM, room / Math.max(1, Math.min(cell.length(), LONGEST * 2)) / 0.5);
+            double size = Math.min(WORDS_MM, room / Math.max(1, cell.length()) / 0.5);
             shapes.add(new Shape.Words(EDGE_MM + COLUMNS[i] * width, y, cell, Math.max(1.6, size), false, false));
         }
         shapes.add(new Shape.Line(EDGE_MM, y + 2, EDGE_MM + width, y + 2, Pen.NOTE));
         return y + ROW_MM;
     }
 
-    private double notes(double y) {
+    private double notes(List<CutList.Row> cuts, double y) {
         TextColumn column = new TextColumn(shapes, EDGE_MM, y, paper.widthMm() - 2 * EDGE_MM);
         boolean ownBlock = plan.covering().work().size().isEmpty();
-        CutList.of(plan.worked()).stream()
+        cuts.stream()
                 .filter(cut -> cut.key().equals("board") || cut.key().equals("cover"))
                 .findFirst()
                 .ifPresent(cut -> column.words(
@@ -177,9 +176,7 @@ public final class CoverSheet {
 
     /** The cover opened flat, in what is left of the page or on one of its own. */
     private void drawing(double topMm) {
-        Optional<CoverLook> opened = plan.covering().work().looks().stream()
-                .filter(look -> look.view() == CoverLook.View.OPENED_INSIDE)
-                .findFirst();
+        Optional<CoverLook> opened = plan.covering().work().look(CoverLook.View.OPENED_INSIDE);
         if (opened.isEmpty()) {
             return;
         }
@@ -217,7 +214,7 @@ public final class CoverSheet {
                 outline.points().stream().mapToDouble(FlatPoint::yMm).min().orElse(0) * scale;
         double tail =
                 outline.points().stream().mapToDouble(FlatPoint::yMm).max().orElse(0) * scale;
-        double along = outline.name().length() * NAME_MM * 0.54;
+        double along = outline.name().length() * NAME_MM * TextColumn.LETTER;
         boolean turned = along > right - left;
         if (outline.name().isEmpty() || (turned && (along > tail - head || right - left < NAME_MM))) {
             return;

@@ -10,6 +10,7 @@ import itomichi.material.SheetGrain;
 import itomichi.measure.Fineness;
 import itomichi.measure.Length;
 import itomichi.measure.Unit;
+import itomichi.plan.CutList;
 import itomichi.plan.PaperPlan;
 import java.time.LocalDate;
 import java.util.ArrayList;
@@ -183,7 +184,7 @@ public final class CuttingSheet {
                     WORDS_MM);
         }
         column.words("Left over: " + Math.round(cutting.waste() * 100) + " % of the paper", WORDS_MM);
-        column.gap(2).words("Cut to a metal edge, away from the hand that holds it; change blades often.", WORDS_MM);
+        column.gap(2).words(CutList.KNIFE, WORDS_MM);
     }
 
     private String grainWords() {

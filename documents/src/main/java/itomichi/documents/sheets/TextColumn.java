@@ -7,7 +7,7 @@ import java.util.List;
 final class TextColumn {
 
     /** Width of an average letter for its size; on the safe side for the face that is shipped. */
-    private static final double LETTER = 0.54;
+    static final double LETTER = 0.54;
 
     private static final double LINE = 1.35;
 
