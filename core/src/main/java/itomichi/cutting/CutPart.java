@@ -26,6 +26,17 @@ sealed interface CutPart {
         }
 
         @Override
+        public void left(Length x, Length y, Length width, Length height, List<StockPlan.Left> found) {
+            first.left(x, y, level ? width : at, level ? at : height, found);
+            second.left(
+                    level ? x : x.plus(at),
+                    level ? y.plus(at) : y,
+                    level ? width : width.minus(at),
+                    level ? height.minus(at) : height,
+                    found);
+        }
+
+        @Override
         public CutPart atMost(int wanted) {
             CutPart kept = first.atMost(wanted);
             CutPart more = second.atMost(wanted - kept.pieces());
@@ -53,6 +64,11 @@ sealed interface CutPart {
         }
 
         @Override
+        public void left(Length x, Length y, Length width, Length height, List<StockPlan.Left> found) {
+            // strips that are trimmed off a piece are not kept
+        }
+
+        @Override
         public CutPart atMost(int wanted) {
             return wanted > 0 ? this : new Offcut();
         }
@@ -68,6 +84,11 @@ sealed interface CutPart {
         @Override
         public int pieces() {
             return 0;
+        }
+
+        @Override
+        public void left(Length x, Length y, Length width, Length height, List<StockPlan.Left> found) {
+            found.add(new StockPlan.Left(x, y, width, height));
         }
 
         @Override
@@ -112,6 +133,16 @@ sealed interface CutPart {
 
     /** Adds the pieces where they lie, the part's corner being at the given place. */
     void place(Length x, Length y, List<Layout.CutPiece> placed);
+
+    /** Adds what is left whole of it, the part's corner and size being given. */
+    void left(Length x, Length y, Length width, Length height, List<StockPlan.Left> found);
+
+    /** What is left whole of it, the part's corner and size being given. */
+    default List<StockPlan.Left> left(Length x, Length y, Length width, Length height) {
+        List<StockPlan.Left> found = new ArrayList<>();
+        left(x, y, width, height, found);
+        return found;
+    }
 
     /** The pieces where they lie, the part's corner being at the given place. */
     default List<Layout.CutPiece> placed(Length x, Length y) {

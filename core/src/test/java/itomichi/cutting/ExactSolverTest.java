@@ -1,6 +1,7 @@
 package itomichi.cutting;
 
 import static org.testng.Assert.assertEquals;
+import static org.testng.Assert.assertFalse;
 import static org.testng.Assert.assertTrue;
 
 import com.google.ortools.Loader;
@@ -20,6 +21,8 @@ import itomichi.measure.Length;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.Random;
+import java.util.stream.IntStream;
 import org.testng.annotations.BeforeClass;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
@@ -158,6 +161,47 @@ public class ExactSolverTest {
         CpSolver solver = solver();
         assertEquals(solver.solve(model), CpSolverStatus.OPTIMAL);
         return (int) solver.objectiveValue();
+    }
+
+    @DataProvider
+    Object[][] mixedSizes() {
+        return IntStream.range(0, 24).mapToObj(seed -> new Object[] {seed}).toArray(Object[][]::new);
+    }
+
+    /** Eight pieces of as many sizes: no solver, which may lay them anyhow, needs fewer sheets. */
+    @Test(dataProvider = "mixedSizes")
+    public void noSolverNeedsFewerSheetsForPiecesOfManySizes(int seed) {
+        Random dice = new Random(seed);
+        List<Demand> wanted = new ArrayList<>();
+        for (int i = 0; i < 8; i++) {
+            wanted.add(new Demand(Length.ofMm(60 + dice.nextInt(170)), Length.ofMm(80 + dice.nextInt(240)), 1));
+        }
+        StockSheet sheet = new StockSheet(stock(300, 420), false);
+        StockPlan plan = StockCutter.plan(new StockWish(wanted, true, List.of(sheet), Knife.ALONG_A_RULE));
+        assertTrue(plan.whole());
+        assertFalse(fits(wanted, 300, 420, plan.taken(0) - 1), plan.taken(0) + " sheets");
+    }
+
+    /** Whether pieces fit into so many sheets, laid anyhow. */
+    private static boolean fits(List<Demand> wanted, int widthMm, int heightMm, int sheets) {
+        CpModel model = new CpModel();
+        NoOverlap2dConstraint apart = model.addNoOverlap2D();
+        for (int i = 0; i < wanted.size(); i++) {
+            int w = (int) wanted.get(i).width().mm();
+            int h = (int) wanted.get(i).height().mm();
+            // sheets lie side by side; a piece lies on one of them
+            IntVar sheet = model.newIntVar(0, Math.max(0, sheets - 1), "sheet" + i);
+            IntVar at = model.newIntVar(0, widthMm - w, "at" + i);
+            IntVar y = model.newIntVar(0, heightMm - h, "y" + i);
+            IntVar x = model.newIntVar(0, (long) widthMm * sheets, "x" + i);
+            model.addEquality(
+                    x, LinearExpr.newBuilder().addTerm(sheet, widthMm).add(at).build());
+            apart.addRectangle(
+                    model.newFixedSizeIntervalVar(x, w, "across" + i), model.newFixedSizeIntervalVar(y, h, "down" + i));
+        }
+        CpSolverStatus status = sheets == 0 ? CpSolverStatus.INFEASIBLE : solver().solve(model);
+        assertTrue(status == CpSolverStatus.INFEASIBLE || status == CpSolverStatus.OPTIMAL, status.toString());
+        return status == CpSolverStatus.OPTIMAL;
     }
 
     private static CpSolver solver() {
