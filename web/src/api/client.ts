@@ -45,6 +45,7 @@ export type CoverLookView = Schemas['CoverLookView'];
 export type CoverSettingView = Schemas['CoverSettingView'];
 export type CoverPieceView = Schemas['CoverPieceView'];
 export type CoverStepView = Schemas['CoverStepView'];
+export type SupplyView = Schemas['SupplyView'];
 export type SchoolView = Schemas['SchoolView'];
 export type InUnits = Schemas['InUnits'];
 export type Conflict = Schemas['Conflict'];

@@ -13,6 +13,7 @@ const BookPlace = lazy(() => import('../features/book/BookPlace'));
 const Sewing = lazy(() => import('../features/sewing/Sewing'));
 const Templates = lazy(() => import('../features/templates/Templates'));
 const Patterns = lazy(() => import('../features/patterns/Patterns'));
+const Shopping = lazy(() => import('../features/shopping/Shopping'));
 const Drawers = lazy(() => import('../features/drawers/Drawers'));
 
 const client = new QueryClient({
@@ -58,6 +59,14 @@ const router = createBrowserRouter([
         element: (
           <Suspense fallback={<Waiting what="Opening the drawer" />}>
             <Drawers />
+          </Suspense>
+        ),
+      },
+      {
+        path: '/shopping',
+        element: (
+          <Suspense fallback={<Waiting what="Going through the drawers" />}>
+            <Shopping />
           </Suspense>
         ),
       },

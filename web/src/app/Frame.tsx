@@ -20,6 +20,7 @@ export function Frame() {
     unit: () => setUnit(unit === 'MM' ? 'INCH' : 'MM'),
     all: () => setKeysShown(true),
     drawers: () => void navigate('/drawers/papers'),
+    shopping: () => void navigate('/shopping'),
     templates: () => void navigate('/templates'),
     patterns: () => void navigate('/patterns'),
     caliper: () => setCaliper(!caliper),
@@ -39,6 +40,9 @@ export function Frame() {
         <div className="frame-switches">
           <Link to="/drawers/papers" className="frame-place">
             Drawers
+          </Link>
+          <Link to="/shopping" className="frame-place">
+            Shopping
           </Link>
           <Link to="/templates" className="frame-place">
             Templates

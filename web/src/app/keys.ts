@@ -6,6 +6,7 @@ export const FRAME_KEYS = {
   find: { keys: ['/'], does: 'find a book' },
   unit: { keys: ['i'], does: 'mm or inches' },
   drawers: { keys: ['d'], does: 'drawers' },
+  shopping: { keys: ['b'], does: 'shopping and cutting' },
   templates: { keys: ['t'], does: 'kept templates' },
   patterns: { keys: ['o'], does: 'own patterns' },
   caliper: { keys: ['m'], does: 'caliper at hand, or put away' },

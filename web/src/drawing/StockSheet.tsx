@@ -1,12 +1,15 @@
 import type { CuttingView, LayoutView } from '../api/client';
 import type { UnitKey } from '../units/unit';
+import { cutMarks } from './cutMarks';
 import { Ruler } from './Ruler';
 
 interface Props {
-  cutting: CuttingView;
+  cutting: Pick<CuttingView, 'widthMm' | 'heightMm' | 'grain'>;
   /** How this sheet is parted; undefined where it cannot be. */
   layout: LayoutView | undefined;
   folded: boolean;
+  /** Whether each piece bears the number of its size. */
+  named?: boolean;
   width: number;
   height: number;
   unit: UnitKey;
@@ -17,7 +20,7 @@ const EDGE = 56;
 const GRAIN_PX = 15;
 
 /** A stock sheet to scale: its grain, the pieces with their folds, the cuts by the number of their step, rules along two edges. */
-export function StockSheet({ cutting, layout, folded, width, height, unit, label }: Props) {
+export function StockSheet({ cutting, layout, folded, named, width, height, unit, label }: Props) {
   const scale = Math.max(
     0.05,
     Math.min((width - EDGE - 34) / cutting.widthMm, (height - EDGE - 24) / cutting.heightMm),
@@ -28,6 +31,12 @@ export function StockSheet({ cutting, layout, folded, width, height, unit, label
   const top = 40;
   const x = (mm: number) => left + mm * scale;
   const y = (mm: number) => top + mm * scale;
+  const cuts = (layout?.cuts ?? []).map((cut) => ({
+    x1: x(cut.x1Mm),
+    y1: y(cut.y1Mm),
+    x2: x(cut.x2Mm),
+    y2: y(cut.y2Mm),
+  }));
   return (
     <svg width={width} height={height} role="img" aria-label={label} className="stock">
       <rect x={left} y={top} width={w} height={h} className="stock-whole" />
@@ -40,6 +49,16 @@ export function StockSheet({ cutting, layout, folded, width, height, unit, label
             height={piece.heightMm * scale}
             className={`stock-piece piece-${piece.demand % 4}`}
           />
+          {named && piece.widthMm * scale > 16 && piece.heightMm * scale > 16 && (
+            <text
+              className="stock-number"
+              x={x(piece.xMm + piece.widthMm / 2)}
+              y={y(piece.yMm + piece.heightMm / 2) + 5}
+              textAnchor="middle"
+            >
+              {piece.demand + 1}
+            </text>
+          )}
           {folded &&
             (piece.turned ? (
               <line
@@ -61,23 +80,20 @@ export function StockSheet({ cutting, layout, folded, width, height, unit, label
         </g>
       ))}
       <Grain along={cutting.grain} left={left} top={top} w={w} h={h} />
-      {layout?.cuts.map((cut, i) => (
-        <g key={i} className="stock-cut">
-          <line x1={x(cut.x1Mm)} y1={y(cut.y1Mm)} x2={x(cut.x2Mm)} y2={y(cut.y2Mm)} />
-          {layout.cuts.length <= 40 && (
-            <>
-              <circle cx={(x(cut.x1Mm) + x(cut.x2Mm) * 5) / 6} cy={(y(cut.y1Mm) + y(cut.y2Mm) * 5) / 6} r="9" />
-              <text
-                x={(x(cut.x1Mm) + x(cut.x2Mm) * 5) / 6}
-                y={(y(cut.y1Mm) + y(cut.y2Mm) * 5) / 6 + 4.5}
-                textAnchor="middle"
-              >
-                {cut.step}
-              </text>
-            </>
-          )}
-        </g>
+      {cuts.map((cut, i) => (
+        <line key={i} className="stock-cut" {...cut} />
       ))}
+      {cutMarks(cuts).map(
+        (mark, i) =>
+          mark && (
+            <g key={i} className="stock-mark">
+              <circle cx={mark.x} cy={mark.y} r="9" />
+              <text x={mark.x} y={mark.y + 4.5} textAnchor="middle">
+                {layout?.cuts[i]?.step}
+              </text>
+            </g>
+          ),
+      )}
       {cutting.grain === 'UNKNOWN' && (
         <text x={left + w / 2} y={top + h + 20} textAnchor="middle" className="note">
           grain not tested

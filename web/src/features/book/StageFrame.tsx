@@ -4,6 +4,7 @@ import { useNavigate } from 'react-router';
 import type { Stage } from '../../api/client';
 import { useSession } from '../../state/useSession';
 import { useSize } from '../../ui/useSize';
+import { FromDrawers } from './FromDrawers';
 import { STAGES, stageWords } from './stages';
 
 interface Props {
@@ -25,6 +26,7 @@ export function StageFrame({ stage, choices, drawing, below, tall }: Props) {
     <>
       <div className="choices">
         {choices}
+        <FromDrawers stage={stage} />
         <Settle stage={stage} />
       </div>
       <div className={tall ? 'drawing drawing-tall' : 'drawing'}>

@@ -37,6 +37,26 @@ public enum PieceStuff {
         };
     }
 
+    /** Whether it comes in sheets; else it is bought by the length. */
+    public boolean inSheets() {
+        return this != RIBBON && this != HEADBAND;
+    }
+
+    /** Whether it has a grain, which belongs along the spine. */
+    public boolean grained() {
+        return inSheets() && this != LEATHER;
+    }
+
+    /** What happens to it, or by it, with the grain across the spine: common practice. */
+    public String across() {
+        return switch (this) {
+            case BOARD, CARD -> "it gives from head to tail, and bows that way as soon as something is pasted on";
+            case CLOTH, OPEN_CLOTH, PAPER ->
+                "pasted, it stretches from head to tail, and pulls the board hollow that way as it dries";
+            case LEATHER, RIBBON, HEADBAND -> "";
+        };
+    }
+
     public String words() {
         return words;
     }

@@ -13,6 +13,7 @@ import itomichi.station.Stations;
 import itomichi.structure.Stitching;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.Set;
 
 /** Everything that is cut for a book: its sheets, what is sewn on with them, its cover. */
@@ -64,7 +65,7 @@ public final class CutList {
     public static List<Row> of(WorkedBook worked) {
         List<Row> rows = new ArrayList<>();
         sheets(worked, rows);
-        tapes(worked, rows);
+        tapes(worked).ifPresent(rows::add);
         From from = from(worked.covering().base().block());
         for (CoverPiece piece : worked.covering().work().pieces()) {
             rows.add(new Row(
@@ -100,27 +101,27 @@ public final class CutList {
     }
 
     /** Tapes lie between the two stations of a pair, and end on the boards. */
-    private static void tapes(WorkedBook worked, List<Row> rows) {
-        if (worked.covering().base().sewnOn() == Stitching.SewnOn.TAPES) {
-            worked.holes().flatMap(Holes::inFolds).ifPresent(folds -> tapes(worked, folds.stations(), rows));
-        }
+    static Optional<Row> tapes(WorkedBook worked) {
+        return worked.covering().base().sewnOn() == Stitching.SewnOn.TAPES
+                ? worked.holes().flatMap(Holes::inFolds).flatMap(folds -> tapes(worked, folds.stations()))
+                : Optional.empty();
     }
 
-    private static void tapes(WorkedBook worked, Stations stations, List<Row> rows) {
+    private static Optional<Row> tapes(WorkedBook worked, Stations stations) {
         Set<Integer> after = worked.spec()
                 .stitching()
                 .map(sewn -> sewn.tapedAfter(stations.count(), worked.spec().variant()))
                 .orElse(Set.of());
-        after.stream()
+        return after.stream()
                 .findFirst()
-                .ifPresent(station -> rows.add(new Row(
+                .map(station -> new Row(
                         "tape",
                         "Tapes",
                         "tape",
                         after.size(),
                         Quantity.of(stations.at(station + 1).minus(stations.at(station)), Fineness.MARK),
                         tapeLength(worked.covering().base().block()).result(),
-                        From.PLAN)));
+                        From.PLAN));
     }
 
     private static Working tapeLength(SewnBlock block) {

@@ -2,7 +2,10 @@ package itomichi.remarks;
 
 import itomichi.cover.CoverChoices;
 import itomichi.cover.CoverFault;
+import itomichi.cover.CoverPiece;
+import itomichi.cover.CoverStock;
 import itomichi.cover.Dimension;
+import itomichi.cover.PieceStuff;
 import itomichi.cover.SewnBlock;
 import itomichi.finding.Stage;
 import itomichi.gathering.Wedge;
@@ -12,6 +15,7 @@ import itomichi.measure.Phrase;
 import itomichi.plan.CoverPlan;
 import itomichi.spec.BookSpec;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -37,8 +41,46 @@ final class CoverRemarks {
         }
         narrow(spec, plan).ifPresent(said::add);
         wedge(plan).ifPresent(said::add);
+        spec.covering()
+                .stocks()
+                .forEach((stuff, stock) -> stocked(plan, stuff, stock).forEach(said::add));
         plan.work().faults().forEach(fault -> said.add(faulty(spec, fault)));
         return said;
+    }
+
+    /** Pieces that a sheet is too small for, or that it has only with the grain across the spine; the largest stands for its like. */
+    private static List<Draft> stocked(CoverPlan plan, PieceStuff stuff, CoverStock stock) {
+        List<Draft> said = new ArrayList<>();
+        List<CoverPiece> pieces = plan.work().pieces().stream()
+                .filter(piece -> piece.stuff() == stuff)
+                .sorted(Comparator.comparing(CoverPiece::high).reversed())
+                .toList();
+        first(pieces, stock, CoverStock.Fit.NOT)
+                .ifPresent(piece -> said.add(Draft.caution(
+                        "cover-stock-small",
+                        Phrase.of(
+                                "{}, {} × {}, is larger than the sheet it is to be cut from, {}, {} × {}: take a larger one, or piece it together.",
+                                piece.name(),
+                                piece.wide().at(Fineness.CUT),
+                                piece.high().at(Fineness.CUT),
+                                stock.name(),
+                                stock.width().at(Fineness.CUT),
+                                stock.height().at(Fineness.CUT)))));
+        first(pieces, stock, CoverStock.Fit.ACROSS)
+                .ifPresent(piece -> said.add(Draft.caution(
+                        "cover-stock-grain",
+                        Phrase.of(
+                                "{}, {} × {}, comes out of {} only with the grain across the spine: {}.",
+                                piece.name(),
+                                piece.wide().at(Fineness.CUT),
+                                piece.high().at(Fineness.CUT),
+                                stock.name(),
+                                stuff.across()))));
+        return said;
+    }
+
+    private static Optional<CoverPiece> first(List<CoverPiece> pieces, CoverStock stock, CoverStock.Fit fit) {
+        return pieces.stream().filter(piece -> stock.fit(piece) == fit).findFirst();
     }
 
     /** A block that came out thicker than the spine of the cover that waits for it. */

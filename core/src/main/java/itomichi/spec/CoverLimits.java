@@ -2,6 +2,8 @@ package itomichi.spec;
 
 import itomichi.cover.CoverChoices;
 import itomichi.cover.CoverKinds;
+import itomichi.cover.CoverStock;
+import itomichi.cover.PieceStuff;
 import itomichi.cover.Setting;
 import itomichi.measure.Length;
 import itomichi.measure.Unit;
@@ -32,6 +34,7 @@ final class CoverLimits {
         }
         settings(wish.choices(), unit);
         measured(wish.measured(), unit);
+        wish.stocks().forEach((stuff, stock) -> stock(stuff, stock, unit));
         ticked(wish.ticked());
     }
 
@@ -84,6 +87,16 @@ final class CoverLimits {
         Limits.lengthIfAny(
                 "covering.block.foreEdgeMm", "A block at the fore edge", measured.foreEdge(), 0.1, 1000, unit);
         Limits.lengthIfAny("covering.block.boardMm", "A board", measured.board(), 0.3, 10, unit);
+    }
+
+    private static void stock(PieceStuff stuff, CoverStock stock, Unit unit) {
+        if (!stuff.inSheets()) {
+            throw new UnfitValueException(
+                    "covering.stocks", "A " + stuff.words() + " is bought by the length; it is not cut from a sheet.");
+        }
+        Limits.text("covering.stocks.name", "A name", stock.name(), 1, 60);
+        Limits.length("covering.stocks.widthMm", "A sheet’s width", stock.width(), 20, 10_000, unit);
+        Limits.length("covering.stocks.heightMm", "A sheet’s height", stock.height(), 20, 10_000, unit);
     }
 
     private static void ticked(Set<String> ticked) {

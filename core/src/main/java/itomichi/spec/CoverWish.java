@@ -2,7 +2,10 @@ package itomichi.spec;
 
 import io.soabase.recordbuilder.core.RecordBuilder;
 import itomichi.cover.CoverChoices;
+import itomichi.cover.CoverStock;
+import itomichi.cover.PieceStuff;
 import itomichi.measure.Length;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 
@@ -12,16 +15,19 @@ import java.util.Set;
  * @param kind key of the kind of cover; one that does not fit counts as the usual one, and so does none
  * @param choices what is settled of it
  * @param measured what was measured on the sewn block
+ * @param stocks the sheets its pieces are cut from, where that is settled
  * @param ticked keys of the steps that are done
  */
 @RecordBuilder
-public record CoverWish(String kind, CoverChoices choices, Measured measured, Set<String> ticked)
+public record CoverWish(
+        String kind, CoverChoices choices, Measured measured, Map<PieceStuff, CoverStock> stocks, Set<String> ticked)
         implements CoverWishBuilder.With {
 
     /** The usual cover, nothing measured, nothing done. */
-    public static final CoverWish USUAL = new CoverWish("", CoverChoices.USUAL, Measured.NOTHING, Set.of());
+    public static final CoverWish USUAL = new CoverWish("", CoverChoices.USUAL, Measured.NOTHING, Map.of(), Set.of());
 
     public CoverWish {
+        stocks = Map.copyOf(stocks);
         ticked = Set.copyOf(ticked);
     }
 

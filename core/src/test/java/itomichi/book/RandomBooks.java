@@ -175,6 +175,7 @@ final class RandomBooks {
                 new CoverChoices(numbers, schools),
                 new CoverWish.Measured(
                         measured(20, 600), measured(20, 500), measured(0.5, 90), measured(0.5, 120), measured(0.3, 10)),
+                Map.of(),
                 Set.of()));
     }
 

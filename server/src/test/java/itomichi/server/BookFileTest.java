@@ -29,7 +29,7 @@ public class BookFileTest extends HttpTest {
     @Test
     public void theFileSaysWhatItIs() {
         String file = saved("Cues");
-        assertTrue(file.contains("\"format\" : \"itomichi-book\"") && file.contains("\"version\" : 6"), file);
+        assertTrue(file.contains("\"format\" : \"itomichi-book\"") && file.contains("\"version\" : 7"), file);
     }
 
     /** Files as applications of earlier versions wrote them. */
@@ -65,6 +65,15 @@ public class BookFileTest extends HttpTest {
     }
 
     @Test
+    public void ofWhatACoverWasCutBeforeNothingIsSettled() throws Exception {
+        Answer answer = post("/api/book-file", Files.readString(Path.of("src/test/resources/flap-6.json")));
+        assertEquals(answer.status(), 201, answer.message());
+        JsonNode covering = answer.body().get("document").get("covering");
+        assertEquals(covering.get("kind").asString(), "soft-flap");
+        assertEquals(covering.get("stocks").size(), 0);
+    }
+
+    @Test
     public void theExampleInTheDocumentationIsABook() throws Exception {
         String text = Files.readString(Path.of("..", "docs", "book-file.md"));
         String example = text.substring(text.indexOf("```json") + 7, text.indexOf("```", text.indexOf("```json") + 7));
@@ -76,7 +85,7 @@ public class BookFileTest extends HttpTest {
     Object[][] wrong() {
         return new Object[][] {
             {"\"format\" : ", "", "Line 2, column"},
-            {"\"version\" : 6", "\"version\" : 7", "At “/version”: the file is of version 7"},
+            {"\"version\" : 7", "\"version\" : 8", "At “/version”: the file is of version 8"},
             {"itomichi-book", "something-else", "At “/format”: read “something-else”"},
             {"\"number\" : 32", "\"number\" : \"many\"", "/book/extent/number"},
             {"\"number\" : 32", "\"number\" : 0", "/book/extent/number"},

@@ -224,21 +224,6 @@ public class DrawersTest extends HttpTest {
     }
 
     @Test
-    public void sheetsAreTakenOutAndNoMoreThanThereAre() {
-        JsonNode paper = lay("Grey wove", Map.of("have", "10")).body();
-        String take = "/api/drawers/things/" + BooksTest.id(paper) + "/take";
-        assertEquals(
-                post(take, Map.of("number", 7))
-                        .body()
-                        .get("cells")
-                        .get("have")
-                        .get("mm")
-                        .asString(),
-                "3");
-        assertEquals(post(take, Map.of("number", 7)).status(), 422);
-    }
-
-    @Test
     public void aListLoadedIsTheListSaved() {
         String list = HEAD + "\"Grey, \"\"wove\"\"\",90,book wove,420,594,along its height,60\r\n"
                 + "Laid ivory,90.2,smooth writing,430,610,along its width,\r\n";

@@ -2,6 +2,7 @@ import { Button } from 'antd';
 import type { CoverPieceView } from '../../../../api/client';
 import { useSession } from '../../../../state/useSession';
 import { Measure } from '../../../../units/Measure';
+import { CutFrom } from './CutFrom';
 
 /** What is cut for the cover; the grain of every piece runs along its height. */
 export function CutList() {
@@ -26,6 +27,7 @@ export function CutList() {
           Save it as a table (CSV)
         </Button>
       </p>
+      <CutFrom />
       <Pieces pieces={pieces} at={at} first="Piece" />
       {jigs.length > 0 && (
         <>

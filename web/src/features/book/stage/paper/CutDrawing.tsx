@@ -5,7 +5,6 @@ import { useSession } from '../../../../state/useSession';
 import { SelectField } from '../../../../ui/choices';
 import { Measure } from '../../../../units/Measure';
 import { useUnit } from '../../../../units/unit';
-import { TakeOut } from './TakeOut';
 
 interface Props {
   number: number;
@@ -144,7 +143,6 @@ export function CutList({ number }: { number: number }) {
           </dd>
         </div>
       </dl>
-      <TakeOut number={number} sheets={cutting.stockSheets} />
     </section>
   );
 }

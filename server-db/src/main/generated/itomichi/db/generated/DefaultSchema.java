@@ -6,7 +6,9 @@ package itomichi.db.generated;
 
 import itomichi.db.generated.tables.Book;
 import itomichi.db.generated.tables.BookCard;
+import itomichi.db.generated.tables.DrawerAct;
 import itomichi.db.generated.tables.KeptTemplate;
+import itomichi.db.generated.tables.Knife;
 import itomichi.db.generated.tables.OwnPattern;
 import itomichi.db.generated.tables.Printer;
 import itomichi.db.generated.tables.Punching;
@@ -47,9 +49,19 @@ public class DefaultSchema extends SchemaImpl {
     public final BookCard BOOK_CARD = BookCard.BOOK_CARD;
 
     /**
+     * The table <code>drawer_act</code>.
+     */
+    public final DrawerAct DRAWER_ACT = DrawerAct.DRAWER_ACT;
+
+    /**
      * The table <code>kept_template</code>.
      */
     public final KeptTemplate KEPT_TEMPLATE = KeptTemplate.KEPT_TEMPLATE;
+
+    /**
+     * The table <code>knife</code>.
+     */
+    public final Knife KNIFE = Knife.KNIFE;
 
     /**
      * The table <code>own_pattern</code>.
@@ -104,7 +116,9 @@ public class DefaultSchema extends SchemaImpl {
         return Arrays.asList(
             Book.BOOK,
             BookCard.BOOK_CARD,
+            DrawerAct.DRAWER_ACT,
             KeptTemplate.KEPT_TEMPLATE,
+            Knife.KNIFE,
             OwnPattern.OWN_PATTERN,
             Printer.PRINTER,
             Punching.PUNCHING,

@@ -6,7 +6,9 @@ package itomichi.db.generated;
 
 import itomichi.db.generated.tables.Book;
 import itomichi.db.generated.tables.BookCard;
+import itomichi.db.generated.tables.DrawerAct;
 import itomichi.db.generated.tables.KeptTemplate;
+import itomichi.db.generated.tables.Knife;
 import itomichi.db.generated.tables.OwnPattern;
 import itomichi.db.generated.tables.Printer;
 import itomichi.db.generated.tables.Punching;
@@ -16,7 +18,9 @@ import itomichi.db.generated.tables.SewingPlace;
 import itomichi.db.generated.tables.Thing;
 import itomichi.db.generated.tables.records.BookCardRecord;
 import itomichi.db.generated.tables.records.BookRecord;
+import itomichi.db.generated.tables.records.DrawerActRecord;
 import itomichi.db.generated.tables.records.KeptTemplateRecord;
+import itomichi.db.generated.tables.records.KnifeRecord;
 import itomichi.db.generated.tables.records.OwnPatternRecord;
 import itomichi.db.generated.tables.records.PrinterRecord;
 import itomichi.db.generated.tables.records.PunchingRecord;
@@ -45,7 +49,9 @@ public class Keys {
 
     public static final UniqueKey<BookRecord> BOOK_PKEY = Internal.createUniqueKey(Book.BOOK, DSL.name("book_pkey"), new TableField[] { Book.BOOK.ID }, true);
     public static final UniqueKey<BookCardRecord> BOOK_CARD_PKEY = Internal.createUniqueKey(BookCard.BOOK_CARD, DSL.name("book_card_pkey"), new TableField[] { BookCard.BOOK_CARD.BOOK_ID }, true);
+    public static final UniqueKey<DrawerActRecord> DRAWER_ACT_PKEY = Internal.createUniqueKey(DrawerAct.DRAWER_ACT, DSL.name("drawer_act_pkey"), new TableField[] { DrawerAct.DRAWER_ACT.ID }, true);
     public static final UniqueKey<KeptTemplateRecord> KEPT_TEMPLATE_PKEY = Internal.createUniqueKey(KeptTemplate.KEPT_TEMPLATE, DSL.name("kept_template_pkey"), new TableField[] { KeptTemplate.KEPT_TEMPLATE.ID }, true);
+    public static final UniqueKey<KnifeRecord> KNIFE_PKEY = Internal.createUniqueKey(Knife.KNIFE, DSL.name("knife_pkey"), new TableField[] { Knife.KNIFE.ONE }, true);
     public static final UniqueKey<OwnPatternRecord> OWN_PATTERN_PKEY = Internal.createUniqueKey(OwnPattern.OWN_PATTERN, DSL.name("own_pattern_pkey"), new TableField[] { OwnPattern.OWN_PATTERN.ID }, true);
     public static final UniqueKey<PrinterRecord> PRINTER_PKEY = Internal.createUniqueKey(Printer.PRINTER, DSL.name("printer_pkey"), new TableField[] { Printer.PRINTER.ID }, true);
     public static final UniqueKey<PunchingRecord> PUNCHING_PKEY = Internal.createUniqueKey(Punching.PUNCHING, DSL.name("punching_pkey"), new TableField[] { Punching.PUNCHING.BOOK_ID }, true);

@@ -6,7 +6,9 @@ package itomichi.db.generated;
 
 import itomichi.db.generated.tables.Book;
 import itomichi.db.generated.tables.BookCard;
+import itomichi.db.generated.tables.DrawerAct;
 import itomichi.db.generated.tables.KeptTemplate;
+import itomichi.db.generated.tables.Knife;
 import itomichi.db.generated.tables.OwnPattern;
 import itomichi.db.generated.tables.Printer;
 import itomichi.db.generated.tables.Punching;
@@ -33,9 +35,19 @@ public class Tables {
     public static final BookCard BOOK_CARD = BookCard.BOOK_CARD;
 
     /**
+     * The table <code>drawer_act</code>.
+     */
+    public static final DrawerAct DRAWER_ACT = DrawerAct.DRAWER_ACT;
+
+    /**
      * The table <code>kept_template</code>.
      */
     public static final KeptTemplate KEPT_TEMPLATE = KeptTemplate.KEPT_TEMPLATE;
+
+    /**
+     * The table <code>knife</code>.
+     */
+    public static final Knife KNIFE = Knife.KNIFE;
 
     /**
      * The table <code>own_pattern</code>.

@@ -1,9 +1,13 @@
 package itomichi.server.book;
 
+import itomichi.finding.Stage;
 import itomichi.server.document.BookDocument;
 import itomichi.server.platform.ProblemException;
 import itomichi.spec.UnfitValueException;
+import java.util.EnumSet;
 import java.util.List;
+import java.util.Map;
+import java.util.Set;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
@@ -22,10 +26,12 @@ class BookKeeping {
 
     private final BookStore store;
     private final CardStore cards;
+    private final StageWatch watch;
 
-    BookKeeping(BookStore store, CardStore cards) {
+    BookKeeping(BookStore store, CardStore cards, StageWatch watch) {
         this.store = store;
         this.cards = cards;
+        this.watch = watch;
     }
 
     CardStore.Part part(String find, boolean onShelf, int from, int most) {
@@ -88,7 +94,7 @@ class BookKeeping {
     }
 
     @Transactional
-    KeptBook save(UUID id, long version, String change, BookDocument document) {
+    KeptBook save(UUID id, long version, String change, BookDocument document, Map<Stage, List<StageWatch.Used>> uses) {
         StoredBook now = notRemoved(held(id));
         if (now.version() != version) {
             if (now.document().equals(document)) {
@@ -106,7 +112,7 @@ class BookKeeping {
         int number = store.nextRevision(id);
         String words = change.isBlank() ? "change" : change.substring(0, Math.min(change.length(), LONGEST_CHANGE));
         store.insertRevision(id, number, now.revision(), words, document);
-        return moved(now, number, document.name());
+        return moved(now, number, document.name(), uses);
     }
 
     @Transactional
@@ -116,7 +122,7 @@ class BookKeeping {
         if (parent == null) {
             throw new ProblemException(HttpStatus.UNPROCESSABLE_CONTENT, "There is nothing to undo.");
         }
-        return moved(now, parent, nameAt(now, parent));
+        return moved(now, parent, nameAt(now, parent), null);
     }
 
     @Transactional
@@ -125,7 +131,7 @@ class BookKeeping {
         BookStore.Child child = store.lastChild(id, now.revision())
                 .orElseThrow(
                         () -> new ProblemException(HttpStatus.UNPROCESSABLE_CONTENT, "There is nothing to do again."));
-        return moved(now, child.number(), nameAt(now, child.number()));
+        return moved(now, child.number(), nameAt(now, child.number()), null);
     }
 
     /** The name the book had at a revision; the one it has now where another book was given that one meanwhile. */
@@ -153,12 +159,33 @@ class BookKeeping {
         return now;
     }
 
-    private KeptBook moved(StoredBook before, int revision, String name) {
+    private KeptBook moved(
+            StoredBook before, int revision, String name, @Nullable Map<Stage, List<StageWatch.Used>> uses) {
         if (!store.move(before.id(), before.version(), revision, name)) {
             throw new IllegalStateException(
                     "Book " + before.id() + " moved on from version " + before.version() + " while it was held");
         }
-        return kept(get(before.id()));
+        StoredBook after = get(before.id());
+        Set<Stage> done = missing(before.document(), after.document());
+        Set<Stage> undone = missing(after.document(), before.document());
+        if (!done.isEmpty() || !undone.isEmpty()) {
+            watch.moved(before.id(), done, undone, uses);
+        }
+        return kept(after);
+    }
+
+    /** Stages that are done in one and not in the other. */
+    static Set<Stage> missing(BookDocument from, BookDocument in) {
+        Set<Stage> stages = EnumSet.noneOf(Stage.class);
+        stages.addAll(in.done());
+        from.done().forEach(stages::remove);
+        return stages;
+    }
+
+    /** The books on the bench that were changed last. */
+    @Transactional(readOnly = true)
+    List<StoredBook> onBench(int most) {
+        return store.onBench(most);
     }
 
     @Transactional

@@ -1,6 +1,7 @@
 package itomichi.server.book;
 
 import itomichi.book.BookPlan;
+import itomichi.finding.Stage;
 import itomichi.server.document.BookDocument;
 import itomichi.server.document.BookDocuments;
 import itomichi.server.plan.PlanView;
@@ -9,6 +10,7 @@ import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import java.util.UUID;
 import java.util.concurrent.locks.ReentrantLock;
 import java.util.stream.Collectors;
@@ -29,10 +31,12 @@ public class BookService {
     private static final int PART = 48;
 
     private final BookKeeping keeping;
+    private final StageWatch watch;
     private final ReentrantLock making = new ReentrantLock();
 
-    BookService(BookKeeping keeping) {
+    BookService(BookKeeping keeping, StageWatch watch) {
         this.keeping = keeping;
+        this.watch = watch;
     }
 
     /**
@@ -143,7 +147,26 @@ public class BookService {
      */
     public BookView save(UUID id, long version, String change, BookDocument document) {
         Planned planned = planned(checked(document));
-        return changed(keeping.save(id, version, change, planned.document()), planned);
+        return changed(keeping.save(id, version, change, planned.document(), uses(id, planned)), planned);
+    }
+
+    /** What the stages use up that this change says are done. */
+    private Map<Stage, List<StageWatch.Used>> uses(UUID id, Planned planned) {
+        if (planned.document().done().isEmpty()) {
+            return Map.of();
+        }
+        Set<Stage> done = BookKeeping.missing(keeping.stored(id).document(), planned.document());
+        return done.isEmpty() ? Map.of() : watch.uses(id, planned.document(), planned.plan(), done);
+    }
+
+    /** The books on the bench that were changed last. */
+    public List<StoredBook> onBench(int most) {
+        return keeping.onBench(most);
+    }
+
+    /** The books of these ids, as far as they are still there, the last changed first. */
+    public List<StoredBook> all(List<UUID> ids) {
+        return keeping.all(ids);
     }
 
     /** The document with its name as it is read; what no book can be is refused. */

@@ -47,6 +47,14 @@ class BookStore {
         return ids.isEmpty() ? List.of() : select(BOOK.ID.in(ids)).map(this::book);
     }
 
+    /** Books on the bench, the last changed first. */
+    List<StoredBook> onBench(int most) {
+        return select(BOOK.ON_SHELF.isFalse().and(BOOK.REMOVED_AT.isNull())).stream()
+                .limit(most)
+                .map(this::book)
+                .toList();
+    }
+
     Optional<StoredBook> get(UUID id) {
         return select(BOOK.ID.eq(id)).stream().findFirst().map(this::book);
     }

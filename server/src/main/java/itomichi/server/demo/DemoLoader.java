@@ -6,6 +6,7 @@ import itomichi.server.drawer.DrawerService;
 import itomichi.server.kept.KeptTemplates;
 import itomichi.server.patterns.Patterns;
 import itomichi.server.sewing.SewingPlaces;
+import itomichi.server.supply.SupplyService;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.boot.ApplicationArguments;
 import org.springframework.boot.ApplicationRunner;
@@ -21,6 +22,7 @@ class DemoLoader implements ApplicationRunner {
     private final DrawerService drawers;
     private final KeptTemplates templates;
     private final Patterns patterns;
+    private final SupplyService supplies;
     private final boolean wanted;
     private final String task;
 
@@ -30,6 +32,7 @@ class DemoLoader implements ApplicationRunner {
             DrawerService drawers,
             KeptTemplates templates,
             Patterns patterns,
+            SupplyService supplies,
             @Value("${itomichi.demo}") boolean wanted,
             @Value("${itomichi.task:}") String task) {
         this.books = books;
@@ -37,6 +40,7 @@ class DemoLoader implements ApplicationRunner {
         this.drawers = drawers;
         this.templates = templates;
         this.patterns = patterns;
+        this.supplies = supplies;
         this.wanted = wanted;
         this.task = task;
     }
@@ -49,6 +53,7 @@ class DemoLoader implements ApplicationRunner {
             books.clear();
             templates.clear();
             patterns.clear();
+            supplies.clear();
         }
         if (reset || (wanted && books.empty() && drawers.empty())) {
             drawers.fill(DemoDrawers.lists());
@@ -59,7 +64,7 @@ class DemoLoader implements ApplicationRunner {
     }
 
     private void put(DemoBooks.DemoBook demo) {
-        BookView book = books.create(demo.document(), "begun");
+        BookView book = books.create(DemoStock.taken(demo.document(), drawers::idOf), "begun");
         DemoTemplates.of(demo.document().name())
                 .ifPresent(label -> templates.keep(book.id(), label.name(), label.notes(), label.ink()));
         if (demo.step() > 0) {

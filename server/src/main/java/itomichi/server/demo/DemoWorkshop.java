@@ -281,7 +281,8 @@ final class DemoWorkshop {
     static BookDocument covered(
             BookDocument book, String kind, Map<String, Double> numbers, Map<String, String> schools) {
         BookDocument.Covering usual = book.covering();
-        return book.withCovering(new BookDocument.Covering(kind, numbers, schools, usual.block(), usual.ticked()));
+        return book.withCovering(
+                new BookDocument.Covering(kind, numbers, schools, usual.block(), usual.stocks(), usual.ticked()));
     }
 
     /** In a cover whose spine is wide enough for cover stuff to be left between the rows. */

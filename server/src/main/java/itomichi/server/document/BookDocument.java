@@ -1,6 +1,7 @@
 package itomichi.server.document;
 
 import itomichi.cover.CoverStuff;
+import itomichi.cover.PieceStuff;
 import itomichi.cutting.CutWish;
 import itomichi.finding.Stage;
 import itomichi.gathering.Back;
@@ -26,7 +27,7 @@ import org.jspecify.annotations.Nullable;
 /**
  * A book as it travels and is kept. Lengths are in mm, weights in g/m2, whatever unit they are shown in.
  *
- * <p>The file format of the same shape is described by {@code schema/book-6.json}.
+ * <p>The file format of the same shape is described by {@code schema/book-7.json}.
  */
 public record BookDocument(
         String name,
@@ -188,14 +189,24 @@ public record BookDocument(
 
     /**
      * How the sewn block is covered; {@code kind} is left out where the usual cover is taken. {@code numbers} are lengths in mm and shares in
-     * percent, {@code schools} the ways chosen, {@code ticked} the steps that are done.
+     * percent, {@code schools} the ways chosen, {@code stocks} the sheets its pieces are cut from, {@code ticked} the steps that are done.
      */
     public record Covering(
             @Nullable String kind,
             Map<String, Double> numbers,
             Map<String, String> schools,
             Measured block,
+            List<CoverStock> stocks,
             List<String> ticked) {}
+
+    /** A sheet that pieces of a cover are cut from; {@code drawerId} says where in the drawers it lies. */
+    public record CoverStock(
+            PieceStuff stuff,
+            String name,
+            double widthMm,
+            double heightMm,
+            SheetGrain grain,
+            @Nullable UUID drawerId) {}
 
     /** What was measured on the sewn block; left out where the plan stands in for it. */
     public record Measured(
@@ -263,30 +274,47 @@ public record BookDocument(
 
     /** The same book sewn so. */
     public BookDocument withStitch(Stitch other) {
-        return with(name, gathering, covering, other, done);
+        return with(name, gathering, covering, thread, other, done);
     }
 
     /** The same book covered so. */
     public BookDocument withCovering(Covering other) {
-        return with(name, gathering, other, stitch, done);
+        return with(name, gathering, other, thread, stitch, done);
+    }
+
+    /** The same book with its thread from there in the drawers. */
+    public BookDocument withThread(UUID drawerId) {
+        Thread from = new Thread(
+                thread.name(),
+                thread.fibre(),
+                thread.count(),
+                thread.strands(),
+                thread.tailMm(),
+                thread.slackPercent(),
+                thread.needleEyeMm(),
+                thread.knot(),
+                thread.turns(),
+                drawerId);
+        return with(name, gathering, covering, from, stitch, done);
     }
 
     /** The same book under another name. */
     public BookDocument withName(String other) {
-        return with(other, gathering, covering, stitch, done);
+        return with(other, gathering, covering, thread, stitch, done);
     }
 
     /** The same book gathered so. */
     public BookDocument withGathering(Gathering other) {
-        return with(name, other, covering, stitch, done);
+        return with(name, other, covering, thread, stitch, done);
     }
 
     /** The same book with these stages done. */
     public BookDocument withDone(List<Stage> stages) {
-        return with(name, gathering, covering, stitch, stages);
+        return with(name, gathering, covering, thread, stitch, stages);
     }
 
-    private BookDocument with(String name, Gathering gathering, Covering covering, Stitch stitch, List<Stage> done) {
+    private BookDocument with(
+            String name, Gathering gathering, Covering covering, Thread thread, Stitch stitch, List<Stage> done) {
         return new BookDocument(
                 name,
                 purpose,

@@ -127,7 +127,7 @@ public final class BookDocuments {
                 HoleDocuments.rows(before.rows(), spec.holes().rows()),
                 HoleDocuments.side(before.side(), spec.holes().side()),
                 cover(spec.cover()),
-                CoverDocuments.document(spec.covering()),
+                CoverDocuments.document(spec.covering(), before.covering().stocks()),
                 thread(before.thread(), spec.thread()),
                 StitchDocuments.document(spec.stitch()),
                 List.copyOf(new TreeSet<>(spec.done())));

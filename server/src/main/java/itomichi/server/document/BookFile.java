@@ -1,7 +1,7 @@
 package itomichi.server.document;
 
 /**
- * A book in a file; described by {@code schema/book-6.json}.
+ * A book in a file; described by {@code schema/book-7.json}.
  *
  * @param format always {@code itomichi-book}
  * @param version of the format, 6
@@ -10,5 +10,5 @@ package itomichi.server.document;
 public record BookFile(String format, int version, BookDocument book) {
 
     public static final String FORMAT = "itomichi-book";
-    public static final int VERSION = 6;
+    public static final int VERSION = 7;
 }

@@ -1,12 +1,17 @@
 package itomichi.server.document;
 
+import static itomichi.server.document.Checked.mm;
 import static itomichi.server.document.Checked.mmIfAny;
 import static itomichi.server.document.Checked.whole;
 import static itomichi.server.platform.Sent.given;
 
 import itomichi.cover.CoverChoices;
+import itomichi.cover.CoverStock;
+import itomichi.cover.PieceStuff;
 import itomichi.measure.Length;
 import itomichi.spec.CoverWish;
+import itomichi.spec.UnfitValueException;
+import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -33,25 +38,64 @@ final class CoverDocuments {
                         mmIfAny("covering.block.spineMm", block.spineMm()),
                         mmIfAny("covering.block.foreEdgeMm", block.foreEdgeMm()),
                         mmIfAny("covering.block.boardMm", block.boardMm())),
+                stocks(whole("covering.stocks", given("covering.stocks", covering.stocks()))),
                 Set.copyOf(whole("covering.ticked", given("covering.ticked", covering.ticked()))));
     }
 
-    static BookDocument.Covering document(CoverWish wish) {
+    private static Map<PieceStuff, CoverStock> stocks(List<BookDocument.CoverStock> stocks) {
+        Map<PieceStuff, CoverStock> all = new EnumMap<>(PieceStuff.class);
+        for (BookDocument.CoverStock stock : stocks) {
+            PieceStuff stuff = given("covering.stocks.stuff", stock.stuff());
+            CoverStock before = all.put(
+                    stuff,
+                    new CoverStock(
+                            given("covering.stocks.name", stock.name()).strip(),
+                            mm("covering.stocks.widthMm", stock.widthMm()),
+                            mm("covering.stocks.heightMm", stock.heightMm()),
+                            given("covering.stocks.grain", stock.grain())));
+            if (before != null) {
+                throw new UnfitValueException(
+                        "covering.stocks", "Read two sheets to cut " + stuff.words() + " from; one is wanted.");
+            }
+        }
+        return all;
+    }
+
+    /** The sheets as they are planned with; where they lie in the drawers is told by the document before. */
+    private static List<BookDocument.CoverStock> stocks(CoverWish wish, List<BookDocument.CoverStock> before) {
+        return new TreeMap<>(wish.stocks())
+                .entrySet().stream()
+                        .map(entry -> new BookDocument.CoverStock(
+                                entry.getKey(),
+                                entry.getValue().name(),
+                                entry.getValue().width().mm(),
+                                entry.getValue().height().mm(),
+                                entry.getValue().grain(),
+                                before.stream()
+                                        .filter(stock -> stock.stuff() == entry.getKey())
+                                        .map(BookDocument.CoverStock::drawerId)
+                                        .findFirst()
+                                        .orElse(null)))
+                        .toList();
+    }
+
+    static BookDocument.Covering document(CoverWish wish, List<BookDocument.CoverStock> before) {
         CoverWish.Measured block = wish.measured();
         return new BookDocument.Covering(
                 wish.kind().isEmpty() ? null : wish.kind(),
                 new TreeMap<>(wish.choices().numbers()),
                 new TreeMap<>(wish.choices().schools()),
                 new BookDocument.Measured(
-                        mm(block.height()),
-                        mm(block.width()),
-                        mm(block.spine()),
-                        mm(block.foreEdge()),
-                        mm(block.board())),
+                        told(block.height()),
+                        told(block.width()),
+                        told(block.spine()),
+                        told(block.foreEdge()),
+                        told(block.board())),
+                stocks(wish, before),
                 List.copyOf(new TreeSet<>(wish.ticked())));
     }
 
-    private static @Nullable Double mm(Optional<Length> length) {
+    private static @Nullable Double told(Optional<Length> length) {
         return length.map(Length::mm).orElse(null);
     }
 

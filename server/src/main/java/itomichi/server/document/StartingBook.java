@@ -50,7 +50,7 @@ public final class StartingBook {
     public static final BookDocument.Stitch USUAL_STITCH = StitchDocuments.document(StitchWish.USUAL);
 
     /** The usual cover, nothing measured. */
-    public static final BookDocument.Covering USUAL_COVERING = CoverDocuments.document(CoverWish.USUAL);
+    public static final BookDocument.Covering USUAL_COVERING = CoverDocuments.document(CoverWish.USUAL, List.of());
 
     private StartingBook() {}
 

@@ -22,6 +22,7 @@ enum Drawer {
             Column.cut("deckleMm", "Deckle to cut off", 0, 60),
             Column.count("have", "Sheets left", 0, 1_000_000),
             Column.number("price", "Price of a sheet", 0, 1_000_000),
+            Column.words(Columns.OFFCUT_OF, "Off-cut of", 60),
             Column.words("note", "Note", 200)),
     THREADS(
             "Threads",
@@ -57,6 +58,7 @@ enum Drawer {
             Column.choice("grain", "Grain", grains()),
             Column.count("have", "Boards left", 0, 1_000_000),
             Column.number("price", "Price of a board", 0, 1_000_000),
+            Column.words(Columns.OFFCUT_OF, "Off-cut of", 60),
             Column.words("note", "Note", 200)),
     COVERS(
             "Cover stuffs",
@@ -76,6 +78,7 @@ enum Drawer {
             Column.choice("grain", "Grain", grains()),
             Column.number("have", "Pieces left", 0, 100_000),
             Column.number("price", "Price of a piece", 0, 1_000_000),
+            Column.words(Columns.OFFCUT_OF, "Off-cut of", 60),
             Column.words("note", "Note", 200)),
     NEEDLES(
             "Needles",
@@ -90,6 +93,14 @@ enum Drawer {
                             new Choice("CURVED", "curved"))),
             Column.count("have", "Needles left", 0, 100_000),
             Column.words("note", "Note", 200));
+
+    /** Keys of columns that more is known of. */
+    static final class Columns {
+        /** The name of what an off-cut was cut from. */
+        static final String OFFCUT_OF = "offcutOf";
+
+        private Columns() {}
+    }
 
     /** Every thing has a name. */
     static final Column NAME = Column.words("name", "Name", 60).needed();
@@ -109,6 +120,22 @@ enum Drawer {
     /** What is known besides the name. */
     List<Column> columns() {
         return columns;
+    }
+
+    /** Key of how much there is of a thing. */
+    String amount() {
+        return this == THREADS ? "leftM" : "have";
+    }
+
+    /** What a thing is counted in. */
+    String unit() {
+        return switch (this) {
+            case PAPERS -> "sheets";
+            case THREADS -> "m";
+            case BOARDS -> "boards";
+            case COVERS -> "pieces";
+            case NEEDLES -> "needles";
+        };
     }
 
     private static List<Choice> kinds() {

@@ -69,9 +69,6 @@ class DrawerController {
         }
     }
 
-    /** How many are taken out. */
-    record Taken(int number) {}
-
     /** A file that was not laid in, row by row. */
     record WrongRows(String message, List<WrongRow> rows) {}
 
@@ -110,11 +107,6 @@ class DrawerController {
     @PutMapping("/things/{id}")
     ThingView change(@PathVariable UUID id, @RequestBody ThingTypedAnew typed) {
         return drawers.change(id, typed.version(), typed.cells(), typed.unit());
-    }
-
-    @PostMapping("/things/{id}/take")
-    ThingView take(@PathVariable UUID id, @RequestBody Taken taken) {
-        return drawers.take(id, taken.number());
     }
 
     @DeleteMapping("/things/{id}")

@@ -4,11 +4,13 @@ import itomichi.measure.Unit;
 import itomichi.server.platform.ProblemException;
 import itomichi.spec.UnfitValueException;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Optional;
 import java.util.UUID;
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Service;
@@ -18,7 +20,7 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 public class DrawerService {
 
-    private static final String HAVE = "have";
+    private static final int LONGEST_NAME = 60;
 
     private final DrawerStore store;
 
@@ -96,26 +98,84 @@ public class DrawerService {
         });
     }
 
+    /** Whether there is or was such a thing. */
+    @Transactional(readOnly = true)
+    public boolean known(UUID id) {
+        return store.get(id).isPresent();
+    }
+
+    /** Something that can be used up, if it is there. */
+    @Transactional(readOnly = true)
+    public Optional<StockThing> stock(UUID id) {
+        return store.get(id).filter(thing -> !thing.putAway()).map(ThingViews::stock);
+    }
+
+    /** What was cut off a thing before and lies in its drawer, the smallest first. */
+    @Transactional(readOnly = true)
+    public List<StockThing> offcutsOf(UUID id) {
+        Thing whole = found(id);
+        return store.in(whole.drawer()).stream()
+                .map(ThingViews::stock)
+                .filter(thing -> thing.offcutOf().equalsIgnoreCase(whole.name()))
+                .filter(thing -> thing.sheet().isPresent())
+                .sorted(Comparator.comparingDouble(DrawerService::area))
+                .toList();
+    }
+
+    private static double area(StockThing thing) {
+        return thing.sheet()
+                .map(sheet -> sheet.width().mm() * sheet.height().mm())
+                .orElse(0.0);
+    }
+
     /**
-     * Takes sheets out of a drawer.
+     * Takes something out of its drawer, as far as there is any; an off-cut that is used up is put away.
      *
-     * @param number how many are taken
+     * @param number how much is taken; less than nothing is laid in
+     * @return how much was taken; nothing where it is not known how much there is
      */
     @Transactional
-    ThingView take(UUID id, int number) {
+    public double take(UUID id, double number) {
         Thing thing = store.held(id).orElseThrow(DrawerService::none);
-        Object have = thing.particulars().get(HAVE);
-        if (!(have instanceof Number left)) {
-            throw new UnfitValueException(HAVE, "How many of “" + thing.name() + "” are left is not known.");
+        String amount = thing.drawer().amount();
+        if (!(thing.particulars().get(amount) instanceof Number there)) {
+            return 0;
         }
-        if (number < 1 || number > left.intValue()) {
-            throw new UnfitValueException(
-                    HAVE, "Read " + number + " to take; " + left.intValue() + " of “" + thing.name() + "” are left.");
-        }
+        double taken = Math.min(number, there.doubleValue());
+        double left = Math.round((there.doubleValue() - taken) * 1000) / 1000.0;
         Map<String, Object> after = new LinkedHashMap<>(thing.particulars());
-        after.put(HAVE, left.doubleValue() - number);
+        after.put(amount, left);
         store.update(List.of(new Thing(id, thing.drawer(), thing.name(), after, thing.version(), thing.putAway())));
-        return view(id);
+        boolean usedUp = left == 0 && after.containsKey(Drawer.Columns.OFFCUT_OF);
+        if (usedUp || (thing.putAway() && left > 0)) {
+            store.putAway(id, usedUp);
+        }
+        return taken;
+    }
+
+    /**
+     * The off-cut of that size in the drawer of what it was cut from, made if there is none yet; nothing is counted of it.
+     *
+     * @param whole what it was cut from
+     * @param widthMm its width, lying as the whole sheet lies
+     * @param heightMm its height
+     */
+    @Transactional
+    public UUID offcut(UUID whole, double widthMm, double heightMm) {
+        Thing from = found(whole);
+        String size = ", " + Math.round(widthMm) + " × " + Math.round(heightMm);
+        String name = from.name().substring(0, Math.min(from.name().length(), LONGEST_NAME - size.length())) + size;
+        return store.named(from.drawer(), name).map(Thing::id).orElseGet(() -> {
+            Map<String, Object> particulars = new LinkedHashMap<>(from.particulars());
+            particulars.keySet().removeAll(List.of("price", "note", "deckleMm"));
+            particulars.put("widthMm", widthMm);
+            particulars.put("heightMm", heightMm);
+            particulars.put(from.drawer().amount(), 0.0);
+            particulars.put(Drawer.Columns.OFFCUT_OF, from.name());
+            UUID id = UUID.randomUUID();
+            store.insert(List.of(new Thing(id, from.drawer(), name, particulars, 1, false)));
+            return id;
+        });
     }
 
     /** Puts a thing away; books that were planned with it keep what they know of it. */

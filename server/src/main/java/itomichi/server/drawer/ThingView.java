@@ -1,5 +1,7 @@
 package itomichi.server.drawer;
 
+import itomichi.cover.PieceStuff;
+import itomichi.material.SheetGrain;
 import itomichi.server.document.BookDocument;
 import itomichi.server.plan.InUnits;
 import java.util.List;
@@ -15,6 +17,7 @@ import org.jspecify.annotations.Nullable;
  * @param usedIn books that were planned with it
  * @param paper the thing as a book's paper, if it is one
  * @param thread the thing as a book's thread, if it is one
+ * @param sheet the thing as a sheet that pieces of covers are cut from, if it is one and no off-cut
  * @param measureMm what a book takes from it: a cover's thickness, a needle's eye
  */
 record ThingView(
@@ -26,7 +29,11 @@ record ThingView(
         List<UsedIn> usedIn,
         BookDocument.@Nullable Paper paper,
         @Nullable ThreadView thread,
+        @Nullable CutFrom sheet,
         @Nullable Double measureMm) {
+
+    /** A sheet, and what is cut from it. */
+    record CutFrom(double widthMm, double heightMm, SheetGrain grain, List<PieceStuff> stuffs) {}
 
     /** A book. */
     record UsedIn(UUID id, String name) {}

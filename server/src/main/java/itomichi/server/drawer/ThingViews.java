@@ -1,11 +1,13 @@
 package itomichi.server.drawer;
 
+import itomichi.cover.PieceStuff;
 import itomichi.finding.Working;
 import itomichi.material.BulkKind;
 import itomichi.material.Fibre;
 import itomichi.material.Grain;
 import itomichi.material.SewingThread;
 import itomichi.material.SheetGrain;
+import itomichi.material.Supply;
 import itomichi.material.ThreadCount;
 import itomichi.measure.Fineness;
 import itomichi.measure.Length;
@@ -18,6 +20,7 @@ import itomichi.server.plan.InUnits;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 
 /** Shows things, and turns them into what books take of them. */
@@ -36,6 +39,63 @@ final class ThingViews {
     /** A thread as a book takes it. */
     static ThreadView threadOf(Thing thing) {
         return new ThingViews(thing).thread();
+    }
+
+    /** A thing as something that is used up. */
+    static StockThing stock(Thing thing) {
+        return new ThingViews(thing).stocked();
+    }
+
+    private StockThing stocked() {
+        Drawer drawer = thing.drawer();
+        return new StockThing(
+                thing.id(),
+                thing.name(),
+                drawer.words(),
+                drawer.unit(),
+                known(drawer.amount()),
+                known("price"),
+                has("widthMm") && has("heightMm")
+                        ? Optional.of(new Supply(
+                                Length.ofMm(number("widthMm", 0)),
+                                Length.ofMm(number("heightMm", 0)),
+                                SheetGrain.valueOf(words("grain", SheetGrain.UNKNOWN.name())),
+                                Length.ofMm(number("deckleMm", 0)),
+                                known("have").map(Double::intValue),
+                                known("price")))
+                        : Optional.empty(),
+                words(Drawer.Columns.OFFCUT_OF, ""));
+    }
+
+    private ThingView.@Nullable CutFrom cutFrom() {
+        StockThing stock = stocked();
+        List<PieceStuff> stuffs = stuffs();
+        return stuffs.isEmpty() || !stock.offcutOf().isEmpty()
+                ? null
+                : stock.sheet()
+                        .map(sheet -> new ThingView.CutFrom(
+                                sheet.width().mm(), sheet.height().mm(), sheet.grain(), stuffs))
+                        .orElse(null);
+    }
+
+    /** What pieces of a cover may be cut from it. */
+    private List<PieceStuff> stuffs() {
+        return switch (thing.drawer()) {
+            case BOARDS -> List.of(PieceStuff.BOARD, PieceStuff.CARD);
+            case PAPERS -> List.of(PieceStuff.PAPER, PieceStuff.CARD);
+            case COVERS ->
+                switch (words("stuff", "")) {
+                    case "PAPER" -> List.of(PieceStuff.PAPER);
+                    case "CARD" -> List.of(PieceStuff.CARD);
+                    case "LEATHER" -> List.of(PieceStuff.LEATHER);
+                    default -> List.of(PieceStuff.CLOTH, PieceStuff.OPEN_CLOTH);
+                };
+            case THREADS, NEEDLES -> List.of();
+        };
+    }
+
+    private Optional<Double> known(String key) {
+        return has(key) ? Optional.of(number(key, 0)) : Optional.empty();
     }
 
     /** A thread as it is planned with. */
@@ -63,6 +123,7 @@ final class ThingViews {
                 usedIn,
                 paper,
                 thread,
+                cutFrom(),
                 measure());
     }
 

@@ -34,6 +34,10 @@ final class EarlierBookFile {
         if (version < 6) {
             toSixth(book, json);
         }
+        if (version < 7) {
+            // nothing was settled of what a cover is cut from
+            ((ObjectNode) book.get("covering")).putArray("stocks");
+        }
         file.put("version", BookFile.VERSION);
     }
 

@@ -8,6 +8,7 @@ import itomichi.cover.CoverLook;
 import itomichi.cover.CoverPiece;
 import itomichi.cover.Dimension;
 import itomichi.cover.Outline;
+import itomichi.cover.PieceStuff;
 import itomichi.cover.Setting;
 import itomichi.cover.SewnBlock;
 import itomichi.finding.Quantity;
@@ -37,6 +38,12 @@ final class CoverViews {
                         .toList(),
                 block(covering.base().block(), covering.kind().boards()),
                 covering.work().pieces().stream().map(CoverViews::piece).toList(),
+                covering.work().pieces().stream()
+                        .map(CoverPiece::stuff)
+                        .filter(PieceStuff::inSheets)
+                        .distinct()
+                        .map(stuff -> new CoveringView.CoverStuffView(stuff, stuff.words()))
+                        .toList(),
                 covering.work().jigs().stream().map(CoverViews::piece).toList(),
                 covering.work().looks().stream().map(CoverViews::look).toList(),
                 covering.work().steps().stream()

@@ -3,6 +3,7 @@ package itomichi.server.plan;
 import itomichi.cover.CoverLook;
 import itomichi.cover.CoverStep;
 import itomichi.cover.Outline;
+import itomichi.cover.PieceStuff;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 
@@ -14,6 +15,7 @@ import org.jspecify.annotations.Nullable;
  * @param settings what is settled of it
  * @param block the measures of the sewn block
  * @param pieces what is cut for it
+ * @param stuffs what those pieces are cut from that comes in sheets
  * @param jigs helpers of card for making it
  * @param looks how it is drawn, in mm
  * @param steps the order of work
@@ -25,10 +27,14 @@ public record CoveringView(
         List<CoverSettingView> settings,
         List<BlockMeasureView> block,
         List<CoverPieceView> pieces,
+        List<CoverStuffView> stuffs,
         List<CoverPieceView> jigs,
         List<CoverLookView> looks,
         List<CoverStepView> steps,
         String care) {
+
+    /** What pieces are cut from. */
+    public record CoverStuffView(PieceStuff stuff, String words) {}
 
     /** A kind of cover. */
     public record CoverKindView(String key, String name, String purpose) {}

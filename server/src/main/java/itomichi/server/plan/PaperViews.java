@@ -12,7 +12,7 @@ import itomichi.plan.PaperPlan;
 import java.util.List;
 
 /** Shows papers and how their stock is cut. */
-final class PaperViews {
+public final class PaperViews {
 
     private PaperViews() {}
 
@@ -33,7 +33,8 @@ final class PaperViews {
                 demand.width().mm(), demand.height().mm(), size(demand.width(), demand.height()), demand.number());
     }
 
-    private static InUnits size(Length width, Length height) {
+    /** A size, width first. */
+    public static InUnits size(Length width, Length height) {
         return InUnits.of(Phrase.of("{} × {}", width.at(Fineness.CUT), height.at(Fineness.CUT)));
     }
 
@@ -56,7 +57,8 @@ final class PaperViews {
                 (int) Math.round(plan.waste() * 100));
     }
 
-    private static PlanView.LayoutView layout(Layout layout) {
+    /** How a sheet is parted. */
+    public static PlanView.LayoutView layout(Layout layout) {
         return new PlanView.LayoutView(
                 layout.sheets(),
                 layout.pieces().stream()

@@ -20,6 +20,7 @@ class Pages implements WebMvcConfigurer {
             "/drawers",
             "/drawers/{drawer}",
             "/shelf",
+            "/shopping",
             "/templates"
         }) {
             registry.addViewController(place).setViewName("forward:/index.html");
@@ -30,6 +31,9 @@ class Pages implements WebMvcConfigurer {
     public void addResourceHandlers(ResourceHandlerRegistry registry) {
         registry.addResourceHandler("/index.html")
                 .addResourceLocations("classpath:/static/")
+                // every build carries the same date, so a browser that asked by it would keep the pages of an earlier
+                // one
+                .setUseLastModified(false)
                 .setCacheControl(CacheControl.noCache());
     }
 }

@@ -1,0 +1,120 @@
+package itomichi.plan;
+
+import itomichi.cover.CoverPiece;
+import itomichi.cover.PieceStuff;
+import itomichi.cutting.Cutter;
+import itomichi.cutting.CuttingPlan;
+import itomichi.cutting.Demand;
+import itomichi.measure.Length;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.TreeMap;
+import java.util.stream.Collectors;
+
+/**
+ * What all copies of a book use up.
+ *
+ * @param papers each of its papers that comes in stock sheets
+ * @param thread all that is cut of it; nothing where its sewing is not planned
+ * @param pieces what its cover is cut from sheets, by what it is cut from
+ * @param lengths what is bought by the length: tapes, ribbons, headbands
+ */
+public record UsedUp(
+        List<PaperUse> papers,
+        Optional<Length> thread,
+        Map<PieceStuff, List<PieceUse>> pieces,
+        List<LengthUse> lengths) {
+
+    public UsedUp {
+        papers = List.copyOf(papers);
+        lengths = List.copyOf(lengths);
+    }
+
+    /**
+     * A paper.
+     *
+     * @param paper which of the book's, from 0
+     * @param cutting how its stock is cut for all copies together
+     */
+    public record PaperUse(int paper, CuttingPlan cutting) {}
+
+    /**
+     * Pieces of a cover.
+     *
+     * @param name what a binder calls them
+     * @param demand their size, and how many for all copies
+     */
+    public record PieceUse(String name, Demand demand) {}
+
+    /**
+     * Something bought by the length.
+     *
+     * @param name what a binder calls it
+     * @param width of it
+     * @param length for all copies, end to end
+     */
+    public record LengthUse(String name, Length width, Length length) {}
+
+    /** What all copies of a book use up. */
+    public static UsedUp of(WorkedBook book) {
+        int copies = book.spec().use().copies();
+        return new UsedUp(
+                papers(book, copies),
+                book.sewing().map(sewn -> sewn.need().cut().length().times(copies)),
+                book.covering().work().pieces().stream()
+                        .filter(piece -> piece.stuff().inSheets())
+                        .collect(Collectors.groupingBy(
+                                CoverPiece::stuff,
+                                TreeMap::new,
+                                Collectors.mapping(piece -> use(piece, copies), Collectors.toList()))),
+                lengths(book, copies));
+    }
+
+    private static List<PaperUse> papers(WorkedBook book, int copies) {
+        List<PaperUse> papers = new ArrayList<>();
+        for (int i = 0; i < book.papers().size(); i++) {
+            PaperPlan plan = book.papers().get(i);
+            int paper = i;
+            plan.cutting()
+                    .map(one -> copies == 1 ? one : forAll(book, plan, one, copies))
+                    .ifPresent(cutting -> papers.add(new PaperUse(paper, cutting)));
+        }
+        return papers;
+    }
+
+    private static CuttingPlan forAll(WorkedBook book, PaperPlan plan, CuttingPlan one, int copies) {
+        return Cutter.plan(
+                one.supply(),
+                plan.demands().stream()
+                        .map(demand -> new Demand(demand.width(), demand.height(), demand.number() * copies))
+                        .toList(),
+                book.spec().papers().cutting());
+    }
+
+    private static PieceUse use(CoverPiece piece, int copies) {
+        return new PieceUse(piece.name(), new Demand(piece.wide(), piece.high(), piece.count() * copies));
+    }
+
+    private static List<LengthUse> lengths(WorkedBook book, int copies) {
+        List<LengthUse> lengths = new ArrayList<>();
+        CutList.tapes(book)
+                .ifPresent(tapes -> lengths.add(new LengthUse(
+                        tapes.name(),
+                        Length.ofMm(tapes.width().number()),
+                        Length.ofMm(tapes.height().number() * tapes.count() * copies))));
+        book.covering().work().pieces().stream()
+                .filter(piece -> !piece.stuff().inSheets())
+                .forEach(piece -> lengths.add(byLength(piece, copies)));
+        return lengths;
+    }
+
+    private static LengthUse byLength(CoverPiece piece, int copies) {
+        boolean upright = piece.high().isMoreThan(piece.wide());
+        return new LengthUse(
+                piece.name(),
+                upright ? piece.wide() : piece.high(),
+                (upright ? piece.high() : piece.wide()).times(piece.count() * copies));
+    }
+}

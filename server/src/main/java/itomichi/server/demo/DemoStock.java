@@ -1,0 +1,71 @@
+package itomichi.server.demo;
+
+import itomichi.cover.PieceStuff;
+import itomichi.material.SheetGrain;
+import itomichi.server.document.BookDocument;
+import itomichi.server.document.BookDocument.CoverStock;
+import java.util.List;
+import java.util.Set;
+import java.util.UUID;
+import java.util.function.BiFunction;
+
+/** The theatre's books with thread and cover stuffs out of its drawers. */
+final class DemoStock {
+
+    private static final Set<String> THREADS = Set.of("Linen 30/3", "Linen 18/3, waxed", "Linen 40/3", "Madder cotton");
+
+    private DemoStock() {}
+
+    /**
+     * The book made from what lies in the drawers.
+     *
+     * @param id of a thing, by its drawer and its name
+     */
+    static BookDocument taken(BookDocument book, BiFunction<String, String, UUID> id) {
+        String thread = book.thread().name();
+        BookDocument.Covering covering = book.covering();
+        BookDocument covered = book.withCovering(new BookDocument.Covering(
+                covering.kind(),
+                covering.numbers(),
+                covering.schools(),
+                covering.block(),
+                List.of(
+                        new CoverStock(
+                                PieceStuff.BOARD,
+                                "Grey board 2",
+                                700,
+                                1000,
+                                SheetGrain.ALONG_HEIGHT,
+                                id.apply("BOARDS", "Grey board 2")),
+                        new CoverStock(
+                                PieceStuff.CARD,
+                                "Blue card 250",
+                                500,
+                                700,
+                                SheetGrain.ALONG_HEIGHT,
+                                id.apply("COVERS", "Blue card 250")),
+                        new CoverStock(
+                                PieceStuff.CLOTH,
+                                "Sail cloth",
+                                700,
+                                1000,
+                                SheetGrain.ALONG_HEIGHT,
+                                id.apply("COVERS", "Sail cloth")),
+                        new CoverStock(
+                                PieceStuff.OPEN_CLOTH,
+                                "Gauze, open",
+                                900,
+                                1000,
+                                SheetGrain.ALONG_HEIGHT,
+                                id.apply("COVERS", "Gauze, open")),
+                        new CoverStock(
+                                PieceStuff.PAPER,
+                                "Laid ivory 90",
+                                430,
+                                610,
+                                SheetGrain.ALONG_WIDTH,
+                                id.apply("PAPERS", "Laid ivory 90"))),
+                covering.ticked()));
+        return THREADS.contains(thread) ? covered.withThread(id.apply("THREADS", thread)) : covered;
+    }
+}

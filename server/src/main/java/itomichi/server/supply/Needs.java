@@ -1,0 +1,197 @@
+package itomichi.server.supply;
+
+import itomichi.cover.PieceStuff;
+import itomichi.cutting.CuttingPlan;
+import itomichi.measure.Length;
+import itomichi.plan.UsedUp;
+import itomichi.server.book.StoredBook;
+import itomichi.server.document.BookDocument;
+import itomichi.server.drawer.DrawerService;
+import itomichi.server.drawer.StockThing;
+import itomichi.server.supply.Cuttings.Cutting;
+import itomichi.server.supply.Cuttings.Piece;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+
+/** Gathers what several books want, thing by thing. */
+final class Needs {
+
+    private final DrawerService drawers;
+    private final Cuttings cuttings;
+    private final Map<UUID, Counted> counted = new LinkedHashMap<>();
+    private final Map<String, Elsewhere> elsewhere = new LinkedHashMap<>();
+    private final Map<UUID, ToCut> toCut = new LinkedHashMap<>();
+    private final List<Open> open = new ArrayList<>();
+
+    Needs(DrawerService drawers, Cuttings cuttings) {
+        this.drawers = drawers;
+        this.cuttings = cuttings;
+    }
+
+    /** Something of a drawer that is counted. */
+    private static final class Counted {
+        private final Set<String> books = new LinkedHashSet<>();
+        private double number;
+    }
+
+    /** Something that is in no drawer. */
+    private static final class Elsewhere {
+        private final Set<String> books = new LinkedHashSet<>();
+        private final @Nullable Length width;
+        private double number;
+        private final String unit;
+
+        private Elsewhere(@Nullable Length width, String unit) {
+            this.width = width;
+            this.unit = unit;
+        }
+    }
+
+    /** Pieces that are cut from one thing. */
+    private static final class ToCut {
+        private final Set<UUID> books = new LinkedHashSet<>();
+        private final Set<String> names = new LinkedHashSet<>();
+        private final List<Piece> pieces = new ArrayList<>();
+    }
+
+    /** A stuff whose sheets are not settled. */
+    record Open(UUID book, String name, PieceStuff stuff) {}
+
+    /**
+     * How much is wanted of something.
+     *
+     * @param thing where it lies; nothing of what is in no drawer
+     * @param width of what is bought by the length
+     * @param number how much, in the unit
+     */
+    record Need(
+            Optional<StockThing> thing,
+            String name,
+            Optional<Length> width,
+            double number,
+            String unit,
+            List<String> books,
+            List<String> missing) {
+
+        /** What is to be bought; nothing where it is not known how much there is. */
+        double lacking() {
+            return thing.flatMap(StockThing::have)
+                    .map(have -> Math.max(0, Math.round((number - have) * 10) / 10.0))
+                    .orElse(0.0);
+        }
+    }
+
+    /** What is cut from one thing for several books. */
+    record Table(StockThing thing, List<UUID> books, List<Piece> pieces, Cutting cutting) {}
+
+    /** All that is wanted, worked out. */
+    record Worked(List<Need> needs, List<Table> tables, List<Open> open) {}
+
+    void paper(StoredBook book, BookDocument.Paper paper, CuttingPlan cutting) {
+        counted(book, paper.drawerId(), paper.name(), cutting.stockSheets(), "sheets");
+    }
+
+    void thread(StoredBook book, Length length) {
+        BookDocument.Thread thread = book.document().thread();
+        counted(book, thread.drawerId(), thread.name(), StageUses.metres(length.mm()), "m");
+    }
+
+    private void counted(StoredBook book, @Nullable UUID thing, String name, double number, String unit) {
+        if (thing == null || drawers.stock(thing).isEmpty()) {
+            elsewhere(book, name, null, number, unit);
+            return;
+        }
+        Counted one = counted.computeIfAbsent(thing, none -> new Counted());
+        one.books.add(book.document().name());
+        one.number += number;
+    }
+
+    void length(StoredBook book, UsedUp.LengthUse length) {
+        elsewhere(
+                book,
+                length.name(),
+                length.width(),
+                StageUses.metres(length.length().mm()),
+                "m");
+    }
+
+    private void elsewhere(StoredBook book, String name, @Nullable Length width, double number, String unit) {
+        Elsewhere one = elsewhere.computeIfAbsent(
+                name + (width == null ? "" : " " + width.micrometres()), none -> new Elsewhere(width, unit));
+        one.books.add(book.document().name());
+        one.number += number;
+    }
+
+    void unsettled(StoredBook book, PieceStuff stuff) {
+        open.add(new Open(book.id(), book.document().name(), stuff));
+    }
+
+    void pieces(StoredBook book, PieceStuff stuff, UUID thing, List<UsedUp.PieceUse> pieces) {
+        ToCut one = toCut.computeIfAbsent(thing, none -> new ToCut());
+        one.books.add(book.id());
+        one.names.add(book.document().name());
+        pieces.forEach(piece -> one.pieces.add(
+                new Piece(stuff, piece.name() + ", " + book.document().name(), piece.demand())));
+    }
+
+    Worked worked() {
+        List<Need> needs = new ArrayList<>();
+        List<Table> tables = new ArrayList<>();
+        toCut.forEach((id, one) -> drawers.stock(id)
+                .ifPresent(thing -> cuttings.cut(thing, one.pieces)
+                        .ifPresent(cut -> tables.add(new Table(thing, List.copyOf(one.books), one.pieces, cut)))));
+        Set<UUID> things = new LinkedHashSet<>(counted.keySet());
+        things.addAll(toCut.keySet());
+        for (UUID id : things) {
+            drawers.stock(id).ifPresent(thing -> needs.add(need(thing, tables)));
+        }
+        elsewhere.forEach((name, one) -> needs.add(new Need(
+                Optional.empty(),
+                name.replaceAll(" \\d+$", ""),
+                Optional.ofNullable(one.width),
+                Math.round(one.number * 10) / 10.0,
+                one.unit,
+                List.copyOf(one.books),
+                List.of())));
+        return new Worked(needs, tables, open);
+    }
+
+    /** What is wanted of a thing whole, and what is cut from it: both come out of one drawer. */
+    private Need need(StockThing thing, List<Table> tables) {
+        Counted whole = counted.getOrDefault(thing.id(), new Counted());
+        ToCut cut = toCut.getOrDefault(thing.id(), new ToCut());
+        Optional<Cutting> cutting = tables.stream()
+                .filter(table -> table.thing().id().equals(thing.id()))
+                .map(Table::cutting)
+                .findFirst();
+        Set<String> books = new LinkedHashSet<>(whole.books);
+        books.addAll(cut.names);
+        return new Need(
+                Optional.of(thing),
+                thing.name(),
+                Optional.empty(),
+                whole.number + cutting.map(one -> one.plan().taken(0)).orElse(0),
+                thing.unit(),
+                List.copyOf(books),
+                cutting.map(Needs::missing)
+                        .orElseGet(() -> cut.pieces.stream().map(Piece::whose).toList()));
+    }
+
+    /** What does not come out of any sheet. */
+    static List<String> missing(Cutting cutting) {
+        List<String> missing = new ArrayList<>();
+        for (int i = 0; i < cutting.wanted().size(); i++) {
+            if (cutting.plan().missing().get(i) > 0) {
+                missing.add(cutting.wanted().get(i));
+            }
+        }
+        return missing;
+    }
+}

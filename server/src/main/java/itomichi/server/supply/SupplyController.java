@@ -1,0 +1,127 @@
+package itomichi.server.supply;
+
+import static itomichi.server.platform.Sent.given;
+
+import itomichi.cutting.Knife;
+import itomichi.measure.Length;
+import itomichi.server.platform.Csv;
+import itomichi.server.supply.SupplyView.NeedView;
+import itomichi.server.supply.SupplyView.StageUse;
+import java.nio.charset.StandardCharsets;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Objects;
+import java.util.Optional;
+import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+import org.springframework.http.ContentDisposition;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.HttpStatus;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.ResponseStatus;
+import org.springframework.web.bind.annotation.RestController;
+
+/** Shopping and cutting over HTTP. */
+@RestController
+class SupplyController {
+
+    private final SupplyService supplies;
+
+    SupplyController(SupplyService supplies) {
+        this.supplies = supplies;
+    }
+
+    /** So much was bought of a thing. */
+    record Bought(UUID thing, double number) {
+        Bought {
+            given("thing", thing);
+        }
+    }
+
+    /** What was cut from a thing, for which books; {@code sheets} is how many were seen to be taken. */
+    record WasCut(UUID thing, List<UUID> books, int sheets) {
+        WasCut {
+            given("thing", thing);
+            given("books", books);
+        }
+    }
+
+    /** What is cut with; {@code reachMm} is left out where it reaches as far as one likes. */
+    record KnifeSent(@Nullable Double reachMm, double leastStripMm) {}
+
+    @GetMapping("/api/supplies")
+    SupplyView look(@RequestParam(defaultValue = "") List<UUID> books) {
+        return supplies.look(books);
+    }
+
+    /** The shopping list with bare numbers, for a program that shows tables. */
+    @GetMapping(value = "/api/supplies/list.csv", produces = "text/csv")
+    ResponseEntity<byte[]> list(@RequestParam(defaultValue = "") List<UUID> books) {
+        List<List<String>> rows = new ArrayList<>();
+        rows.add(List.of("Thing", "Drawer", "Wanted", "There", "To buy", "Price", "For"));
+        for (NeedView need : supplies.look(books).needs()) {
+            rows.add(List.of(
+                    need.name(),
+                    Objects.requireNonNullElse(need.drawer(), ""),
+                    need.needed().mm(),
+                    Objects.requireNonNullElse(need.have(), ""),
+                    Objects.requireNonNullElse(need.lacks(), ""),
+                    Optional.ofNullable(need.price())
+                            .map(price -> String.format(Locale.ROOT, "%.2f", price))
+                            .orElse(""),
+                    String.join("; ", need.books())));
+        }
+        return ResponseEntity.ok()
+                .header(
+                        HttpHeaders.CONTENT_DISPOSITION,
+                        ContentDisposition.attachment()
+                                .filename("shopping list.csv", StandardCharsets.UTF_8)
+                                .build()
+                                .toString())
+                .contentType(new MediaType("text", "csv", StandardCharsets.UTF_8))
+                .body(Csv.write(rows).getBytes(StandardCharsets.UTF_8));
+    }
+
+    @PostMapping("/api/supplies/bought")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void bought(@RequestBody Bought bought) {
+        supplies.bought(bought.thing(), bought.number());
+    }
+
+    @PostMapping("/api/supplies/cut")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void cut(@RequestBody WasCut cut) {
+        supplies.cut(cut.thing(), cut.books(), cut.sheets());
+    }
+
+    @PostMapping("/api/supplies/acts/{id}/undo")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void undo(@PathVariable UUID id) {
+        supplies.undo(id);
+    }
+
+    @PutMapping("/api/supplies/knife")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void knife(@RequestBody KnifeSent knife) {
+        supplies.cutWith(new Knife(
+                Optional.ofNullable(knife.reachMm()).map(SupplyController::length), length(knife.leastStripMm())));
+    }
+
+    private static Length length(double mm) {
+        // what no knife is like is refused with one line where it is judged
+        return Length.ofMm(Math.abs(mm) < 1e6 ? mm : 1e6);
+    }
+
+    @GetMapping("/api/books/{id}/supplies")
+    List<StageUse> ofBook(@PathVariable UUID id) {
+        return supplies.ofBook(id);
+    }
+}

@@ -1,0 +1,249 @@
+package itomichi.server.supply;
+
+import itomichi.cover.PieceStuff;
+import itomichi.cutting.Knife;
+import itomichi.finding.Stage;
+import itomichi.measure.Length;
+import itomichi.plan.UsedUp;
+import itomichi.server.book.BookService;
+import itomichi.server.book.StageWatch.Used;
+import itomichi.server.book.StoredBook;
+import itomichi.server.document.BookDocument;
+import itomichi.server.drawer.DrawerService;
+import itomichi.server.drawer.StockThing;
+import itomichi.server.plan.PlanViews;
+import itomichi.server.platform.ProblemException;
+import itomichi.server.supply.DrawerAct.Kind;
+import itomichi.server.supply.DrawerAct.Moved;
+import itomichi.server.supply.SupplyView.StageUse;
+import itomichi.spec.UnfitValueException;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Set;
+import java.util.UUID;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import org.springframework.http.HttpStatus;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** What books use up, what the drawers hold of it, what is cut and bought. */
+@Service
+public class SupplyService {
+
+    private static final Logger LOG = LoggerFactory.getLogger(SupplyService.class);
+
+    /** Books that are looked at together. */
+    private static final int MOST_BOOKS = 60;
+
+    private static final double MOST_BOUGHT = 1_000_000;
+    private static final double LEAST_REACH_MM = 50;
+    private static final double MOST_REACH_MM = 5000;
+    private static final double MOST_STRIP_MM = 100;
+    private static final Set<Stage> USING = Set.of(Stage.PAPER, Stage.SEW, Stage.COVER);
+
+    private final BookService books;
+    private final DrawerService drawers;
+    private final ActStore acts;
+    private final KnifeStore knives;
+    private final Cuttings cuttings;
+    private final StageUses stages;
+
+    SupplyService(
+            BookService books,
+            DrawerService drawers,
+            ActStore acts,
+            KnifeStore knives,
+            Cuttings cuttings,
+            StageUses stages) {
+        this.books = books;
+        this.drawers = drawers;
+        this.acts = acts;
+        this.knives = knives;
+        this.cuttings = cuttings;
+        this.stages = stages;
+    }
+
+    /** What these books want; all that are on the bench where none is named. */
+    SupplyView look(List<UUID> wanted) {
+        List<StoredBook> bench = books.onBench(MOST_BOOKS).stream()
+                .sorted(Comparator.comparing(book -> book.document().name()))
+                .toList();
+        Needs needs = new Needs(drawers, cuttings);
+        for (StoredBook book : bench) {
+            if (wanted.isEmpty() || wanted.contains(book.id())) {
+                add(needs, book);
+            }
+        }
+        return SupplyViews.of(bench, wanted, knives.knife(), needs.worked(), acts.last(12), drawers);
+    }
+
+    /** What is not done yet of a book is still wanted for it; one that cannot be planned wants nothing. */
+    private void add(Needs needs, StoredBook book) {
+        UsedUp used;
+        try {
+            used = UsedUp.of(PlanViews.plan(book.document()).worked());
+        } catch (RuntimeException unplanned) {
+            LOG.warn("Book {} cannot be planned as it is kept", book.id(), unplanned);
+            return;
+        }
+        BookDocument document = book.document();
+        if (!document.done().contains(Stage.PAPER)) {
+            used.papers()
+                    .forEach(paper -> needs.paper(book, StageUses.paper(document, paper.paper()), paper.cutting()));
+        }
+        if (!document.done().contains(Stage.SEW)) {
+            used.thread().ifPresent(length -> needs.thread(book, length));
+        }
+        if (!document.done().contains(Stage.COVER)) {
+            used.pieces().forEach((stuff, pieces) -> pieces(needs, book, stuff, pieces));
+            used.lengths().forEach(length -> needs.length(book, length));
+        }
+    }
+
+    private void pieces(Needs needs, StoredBook book, PieceStuff stuff, List<UsedUp.PieceUse> pieces) {
+        BookDocument.CoverStock stock = book.document().covering().stocks().stream()
+                .filter(one -> one.stuff() == stuff)
+                .findFirst()
+                .orElse(null);
+        if (stock == null
+                || stock.drawerId() == null
+                || drawers.stock(stock.drawerId()).isEmpty()) {
+            needs.unsettled(book, stuff);
+        } else if (!stages.isCut(book.id(), stock.drawerId())) {
+            needs.pieces(book, stuff, stock.drawerId(), pieces);
+        }
+    }
+
+    /** What the stages of a book take out of the drawers. */
+    List<StageUse> ofBook(UUID id) {
+        StoredBook book = books.stored(id);
+        List<StageUse> uses = new ArrayList<>();
+        for (DrawerAct act : acts.of(id)) {
+            Stage stage = act.stage();
+            if (stage != null && !act.undone()) {
+                for (Moved moved : act.moved()) {
+                    drawers.stock(moved.thing()).ifPresent(thing -> uses.add(use(stage, thing, moved.number(), true)));
+                }
+            }
+        }
+        stages.uses(id, book.document(), PlanViews.plan(book.document()), USING).forEach((stage, planned) -> {
+            if (!book.document().done().contains(stage)) {
+                for (Used used : planned) {
+                    drawers.stock(used.thing()).ifPresent(thing -> uses.add(use(stage, thing, used.number(), false)));
+                }
+            }
+        });
+        return uses;
+    }
+
+    private static StageUse use(Stage stage, StockThing thing, double number, boolean taken) {
+        return new StageUse(
+                stage,
+                thing.id(),
+                thing.name(),
+                SupplyViews.amount(number, thing.unit()),
+                thing.have().map(have -> SupplyViews.amount(have, thing.unit())).orElse(null),
+                taken);
+    }
+
+    /**
+     * Lays in what was bought.
+     *
+     * @throws UnfitValueException if it is not counted how much there is
+     */
+    @Transactional
+    void bought(UUID id, double number) {
+        StockThing thing = thing(id);
+        if (!(number > 0 && number <= MOST_BOUGHT)) {
+            throw new UnfitValueException(
+                    "number", "Read " + number + " " + thing.unit() + " bought; more than none is wanted.");
+        }
+        if (thing.have().isEmpty()) {
+            throw new UnfitValueException(
+                    "number",
+                    "How much there is of “" + thing.name() + "” is not known; count it in its drawer first.");
+        }
+        drawers.take(id, -number);
+        acts.insert(Kind.BOUGHT, null, id, List.of(), List.of(new Moved(id, -number)));
+    }
+
+    /**
+     * Takes the sheets out that are cut, and lays in what is left and worth keeping.
+     *
+     * @param wanted the books that are cut for
+     * @param sheets so many were seen to be cut, off-cuts among them
+     */
+    @Transactional
+    void cut(UUID id, List<UUID> wanted, int sheets) {
+        StockThing thing = thing(id);
+        Needs needs = new Needs(drawers, cuttings);
+        books.all(wanted).stream().filter(book -> !book.removed()).forEach(book -> add(needs, book));
+        Needs.Table table = needs.worked().tables().stream()
+                .filter(one -> one.thing().id().equals(id))
+                .findFirst()
+                .orElseThrow(() -> new ProblemException(
+                        HttpStatus.UNPROCESSABLE_CONTENT,
+                        "Nothing is to be cut from “" + thing.name() + "” any more."));
+        int now = table.cutting().taken().values().stream()
+                .mapToInt(Integer::intValue)
+                .sum();
+        if (now != sheets) {
+            throw new ProblemException(
+                    HttpStatus.UNPROCESSABLE_CONTENT,
+                    "What is cut from “" + thing.name() + "” changed meanwhile, from " + sheets + " to " + now
+                            + " sheets; it is shown as it is now.");
+        }
+        List<Moved> moved = new ArrayList<>(stages.take(table.cutting().taken().entrySet().stream()
+                .map(taken -> new Used(taken.getKey(), taken.getValue()))
+                .toList()));
+        Cuttings.kept(table.cutting().plan()).forEach((left, number) -> {
+            UUID offcut = drawers.offcut(id, left.width().mm(), left.height().mm());
+            drawers.take(offcut, -number);
+            moved.add(new Moved(offcut, -number));
+        });
+        acts.insert(Kind.CUT, null, id, table.books(), moved);
+    }
+
+    /** Undoes what was cut or bought. */
+    @Transactional
+    void undo(UUID id) {
+        DrawerAct act = acts.held(id)
+                .filter(one -> one.kind() != Kind.STAGE)
+                .orElseThrow(
+                        () -> new ProblemException(HttpStatus.NOT_FOUND, "Nothing of that kind was cut or bought."));
+        if (!act.undone()) {
+            stages.undo(act);
+        }
+    }
+
+    /** What is cut with from now on. */
+    @Transactional
+    void cutWith(Knife knife) {
+        knife.reach()
+                .ifPresent(reach -> within("reachMm", "The reach of a knife", reach, LEAST_REACH_MM, MOST_REACH_MM));
+        within("leastStripMm", "The least strip", knife.leastStrip(), 0, MOST_STRIP_MM);
+        knives.keep(knife);
+    }
+
+    private static void within(String field, String what, Length length, double least, double most) {
+        if (!(length.mm() >= least && length.mm() <= most)) {
+            throw new UnfitValueException(
+                    field, what + ": from " + (int) least + " to " + (int) most + " mm is taken.");
+        }
+    }
+
+    /** Forgets what was taken out and laid in, and what is cut with. */
+    @Transactional
+    public void clear() {
+        acts.clear();
+        knives.keep(Knife.ALONG_A_RULE);
+    }
+
+    private StockThing thing(UUID id) {
+        return drawers.stock(id)
+                .orElseThrow(
+                        () -> new ProblemException(HttpStatus.NOT_FOUND, "There is no such thing in the drawers."));
+    }
+}

@@ -1,0 +1,8 @@
+/**
+ * What books use up and what the drawers hold of it: shopping, cutting from several sheets at once, what stages take out of the drawers. Read
+ * {@link itomichi.server.supply.SupplyService} first. Uses {@code book}, {@code document}, {@code drawer}, {@code plan} and {@code platform}.
+ */
+@NullMarked
+package itomichi.server.supply;
+
+import org.jspecify.annotations.NullMarked;

@@ -1,0 +1,48 @@
+import { Button } from 'antd';
+import { api, failure, outcome, type SupplyView } from '../../api/client';
+import { TypedField } from '../../ui/TypedField';
+import { useUnit, useWords } from '../../units/unit';
+
+interface Props {
+  knife: SupplyView['knife'];
+  keep: (knife: { reachMm?: number; leastStripMm: number }) => Promise<void>;
+}
+
+/** What is cut with: how far it reaches, and how narrow a strip it leaves. */
+export function KnifeChoice({ knife, keep }: Props) {
+  const words = useWords();
+  const { unit } = useUnit();
+  const read = async (text: string, take: (mm: number) => Promise<void>) => {
+    const result = await outcome(api.POST('/api/reading/length', { body: { text, unit } }));
+    if (result.kind !== 'value') {
+      return failure(result);
+    }
+    await take(result.value.mm);
+    return null;
+  };
+  const reachMm = knife.reachMm ?? undefined;
+  return (
+    <section aria-label="The knife">
+      <h2>The knife</h2>
+      <TypedField
+        label="It reaches"
+        shown={knife.reach ? words(knife.reach) : ''}
+        take={(text) => read(text, (mm) => keep({ reachMm: mm, leastStripMm: knife.leastStripMm }))}
+        refusal={null}
+        help={knife.reach ? 'No cut is longer.' : 'Along a rule: as far as you like.'}
+      />
+      {knife.reach && (
+        <Button size="small" onClick={() => void keep({ leastStripMm: knife.leastStripMm })}>
+          Along a rule
+        </Button>
+      )}
+      <TypedField
+        label="Least strip"
+        shown={words(knife.leastStrip)}
+        take={(text) => read(text, (mm) => keep({ ...(reachMm ? { reachMm } : {}), leastStripMm: mm }))}
+        refusal={null}
+        help="No cut leaves a narrower one."
+      />
+    </section>
+  );
+}
