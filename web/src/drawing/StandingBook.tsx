@@ -25,6 +25,7 @@ const LOOKS: Record<Stuff, string> = {
   PAPER: 'standing-paper',
   OPEN_CLOTH: 'standing-cloth',
   RIBBON: 'standing-cloth',
+  CORD: 'standing-cloth',
   HEADBAND: 'standing-cloth',
 };
 

@@ -19,14 +19,15 @@ export function FromDrawers({ stage }: { stage: Stage }) {
     return null;
   }
   return (
-    <ul className="from-drawers" aria-label="Out of the drawers">
-      {uses.map((use) => (
-        <li key={`${use.thing}-${use.taken}`}>
-          {use.taken
-            ? `Taken out: ${use.number} of ${use.name}.`
-            : `When done, ${use.number} of ${use.name} leave the drawer${use.have ? `; ${use.have} there` : ', where they are not counted'}.`}
-        </li>
-      ))}
-    </ul>
+    <section className="from-drawers" aria-label="Out of the drawers">
+      <p>{uses.some((use) => use.taken) ? 'Taken out of the drawers:' : 'Out of the drawers when done:'}</p>
+      <ul>
+        {uses.map((use) => (
+          <li key={`${use.thing}-${use.taken}`}>
+            {use.name}: {use.number} {!use.taken && <span>({use.have ? `${use.have} there` : 'not counted'})</span>}
+          </li>
+        ))}
+      </ul>
+    </section>
   );
 }

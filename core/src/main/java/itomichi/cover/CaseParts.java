@@ -1,6 +1,5 @@
 package itomichi.cover;
 
-import itomichi.cover.Outline.Role;
 import itomichi.finding.Figure;
 import itomichi.finding.Formula;
 import itomichi.finding.Quantity;
@@ -29,10 +28,7 @@ final class CaseParts {
     private static final Formula SQUARE = Formula.of("B + j − k × b − W");
     private static final Formula WITH_EDGES = Formula.of("S + 2 × r");
     private static final Formula AS_HIGH = Formula.of("B");
-    private static final Formula BLOCK_HIGH = Formula.of("H");
     private static final Formula CORNER = Formula.of("c × b");
-    private static final Formula TWO_LEAVES = Formula.of("2 × W");
-    private static final Formula SHORTER = Formula.of("H − 2 × e");
     private static final Formula AS_WIDE = Formula.of("T");
     private static final Formula RIBBON_LONG = Formula.of("√(W × W + H × H) + r");
 
@@ -40,8 +36,6 @@ final class CaseParts {
     private static final Length JOINT_ROOM = Length.ofMm(4);
     /** Paper of the strip that holds board, spine piece and board in line: common practice. */
     static final Length STRIP = Length.ofMm(30);
-    /** Open cloth ends so far from head and tail: common practice. */
-    private static final Length LINING_SHORT = Length.ofMm(10);
     /** A smaller square lets the leaves rub: common practice. */
     private static final Length SQUARE_GOOD = Length.ofMm(1);
 
@@ -54,7 +48,6 @@ final class CaseParts {
     /** Long enough to be held. */
     private static final Length JIG_LONG = Length.ofMm(120);
 
-    private final CoverBase base;
     private final SewnBlock block;
     private final CoverChoices choices;
     private final Working spine;
@@ -65,13 +58,13 @@ final class CaseParts {
     private final Working foreSquare;
     private final Working corner;
     private final CaseCovering covering;
+    private final CaseHold held;
 
     /**
      * @param spine width of the spine piece, as it lies flat
      * @param over how many thicknesses of a board the cloth of a joint goes down and up: 1 or 2
      */
     CaseParts(CoverBase base, CoverChoices choices, Working spine, int over) {
-        this.base = base;
         this.block = base.block();
         this.choices = choices;
         this.spine = spine;
@@ -100,6 +93,7 @@ final class CaseParts {
                 turnIn(),
                 corner.length(),
                 choices);
+        this.held = new CaseHold(base, choices, back());
     }
 
     Length turnIn() {
@@ -206,28 +200,7 @@ final class CaseParts {
                                 "The joints are measured across it: it has to reach over them on to the boards."))
                         .gives(Sizes.CUT),
                 asHigh));
-        pieces.addAll(linings());
-        if (tipped()) {
-            pieces.add(CoverPiece.rectangle(
-                            "endpaper",
-                            "Endpapers, folded once",
-                            PieceStuff.PAPER,
-                            2,
-                            Working.by(TWO_LEAVES)
-                                    .with(
-                                            "W",
-                                            block.width().meaning(),
-                                            block.width().at(Fineness.CUT))
-                                    .gives(Sizes.CUT),
-                            blockHigh())
-                    .folded(List.of(Outline.line(
-                            Role.FOLD,
-                            "",
-                            block.width().length().mm(),
-                            0,
-                            block.width().length().mm(),
-                            block.height().length().mm()))));
-        }
+        pieces.addAll(held.pieces());
         pieces.addAll(bought());
         return pieces;
     }
@@ -276,46 +249,14 @@ final class CaseParts {
                 key, name, PieceStuff.CARD, 1, wide, Sizes.given(JIG_LONG, "long enough to be held"));
     }
 
-    boolean tipped() {
-        return !base.endsApart() && choices.is(CaseSettings.ENDS, CaseSettings.TIPPED);
-    }
-
-    private Working blockHigh() {
-        return Working.by(BLOCK_HIGH)
-                .with("H", block.height().meaning(), block.height().at(Fineness.CUT))
-                .gives(Sizes.CUT);
+    /** What holds the block in it. */
+    CaseHold held() {
+        return held;
     }
 
     /** What is lined: the back as it is sewn or rounded, whatever the spine piece goes over besides. */
     private Quantity back() {
         return over == 1 ? Sizes.mark(spine.length()) : block.spine().at(Fineness.MARK);
-    }
-
-    private List<CoverPiece> linings() {
-        Working shorter = Working.by(SHORTER)
-                .with("H", block.height().meaning(), block.height().at(Fineness.CUT))
-                .with("e", "short of head and tail", Sizes.cut(LINING_SHORT))
-                .from(Source.COMMON_PRACTICE)
-                .gives(Sizes.CUT);
-        return List.of(
-                CoverPiece.rectangle(
-                        "open-cloth",
-                        "Open cloth over the back",
-                        PieceStuff.OPEN_CLOTH,
-                        1,
-                        Working.by(WITH_EDGES)
-                                .with("S", "the back, flat", back())
-                                .with("r", "on to each board", Sizes.cut(BoardSettings.LINING_OVER))
-                                .from(Source.COMMON_PRACTICE)
-                                .gives(Sizes.CUT),
-                        shorter),
-                CoverPiece.rectangle(
-                        "back-lining",
-                        "Lining of the back",
-                        PieceStuff.PAPER,
-                        1,
-                        Working.by(AS_WIDE).with("T", "the back, flat", back()).gives(Sizes.MARK),
-                        shorter));
     }
 
     List<Figure> figures() {

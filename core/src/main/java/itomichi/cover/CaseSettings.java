@@ -23,7 +23,8 @@ final class CaseSettings {
 
     static final Option TIPPED = new Option("TIPPED", "tipped on");
     static final Option OWN_LEAVES = new Option("OWN", "the first and last leaf");
-    static final School ENDS = new School("ends", "Endpapers", List.of(TIPPED, OWN_LEAVES));
+    static final Option CLOTH_JOINT = new Option("JOINT", "two leaves and a cloth joint");
+    static final School ENDS = new School("ends", "Endpapers", List.of(TIPPED, OWN_LEAVES, CLOTH_JOINT));
 
     static final Option NONE = new Option("NONE", "none");
     static final Option BANDS = new Option("BOUGHT", "bought, at head and tail");

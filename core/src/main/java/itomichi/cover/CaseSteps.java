@@ -2,16 +2,12 @@ package itomichi.cover;
 
 import itomichi.cover.CoverStep.Part;
 import itomichi.measure.Fineness;
-import itomichi.measure.Length;
 import itomichi.measure.Phrase;
 import java.util.ArrayList;
 import java.util.List;
 
 /** The order in which a case is made. */
 final class CaseSteps {
-
-    /** A tipped leaf is held by so much: common practice. */
-    private static final Length PASTE = Length.ofMm(3);
 
     private CaseSteps() {}
 
@@ -55,15 +51,7 @@ final class CaseSteps {
                         "Turn in head and tail, nip the corners in, then the fore edges; bone them down on edge and face.")
                 .waits("an hour, between boards under a weight"));
         steps.add(CoverStep.of("spine", Part.MAKE, spineStep));
-        steps.add(CoverStep.of(
-                "ends",
-                Part.MAKE,
-                parts.tipped()
-                        ? Phrase.of(
-                                "Tip the endpapers on: a line of paste {} wide along the fold, the rest masked.",
-                                PASTE.at(Fineness.MARK))
-                        : Phrase.of(
-                                "Put waste paper under the outer leaf of the ends; that leaf becomes the pastedown.")));
+        steps.add(CoverStep.of("ends", Part.MAKE, parts.held().step()));
         steps.add(
                 CoverStep.of(
                         "case-in",

@@ -18,6 +18,7 @@ import java.util.Set;
  * @param pierced whether covers are pierced together with single sheets
  * @param sideEdge from the spine to the holes through the side
  * @param endsApart whether endpapers are sewn with it as sections of their own
+ * @param sewing what of the sewing it has to do with
  */
 public record CoverBase(
         SewnBlock block,
@@ -27,7 +28,8 @@ public record CoverBase(
         Optional<SoftCover> soft,
         boolean pierced,
         Length sideEdge,
-        boolean endsApart) {
+        boolean endsApart,
+        SpineSewing sewing) {
 
     public CoverBase {
         coverings = Set.copyOf(coverings);
@@ -41,6 +43,11 @@ public record CoverBase(
     /** Whether two sections are sewn into a pleat of it. */
     boolean pleated() {
         return coverings.contains(Covering.PLEAT);
+    }
+
+    /** Whether its spine is sewn through, row by row. */
+    boolean sewnThrough() {
+        return soft.isPresent() && coverings.contains(Covering.THROUGH_SPINE);
     }
 
     /** Whether front and back are bound in with single sheets. */

@@ -25,6 +25,11 @@ public record CoverChoices(Map<String, Double> numbers, Map<String, String> scho
         return Length.ofMm(number(measure.key(), measure.usualMm()));
     }
 
+    /** A length that was measured; nothing where it was not. */
+    public Optional<Length> measured(Setting.Measured measured) {
+        return Optional.ofNullable(numbers.get(measured.key())).map(Length::ofMm);
+    }
+
     /** A share, in percent. */
     public double share(Setting.Share share) {
         return number(share.key(), share.usual());

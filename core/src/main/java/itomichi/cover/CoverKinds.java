@@ -7,17 +7,23 @@ import java.util.stream.Stream;
 /** The kinds of cover there are. A new one is added here and in its own file. */
 public final class CoverKinds {
 
+    private static final Extra SLIP_ON = new SlipOn();
+    private static final Extra ROUNDED = new RoundedCorners();
+    private static final Extra CORNERS = new StabCorners();
+
     private static final List<CoverKind> ALL = List.of(
-            new SoftSewn(),
-            new SoftWrapped(),
-            new SoftFolded(),
-            new PleatedStrip(),
-            new SewnBoards(),
-            new FlatCase(),
-            new RoundCase(),
-            new SpineFree(),
-            new StabSoft(),
-            new StabHinged(),
+            WithExtras.of(new SoftSewn(), SLIP_ON),
+            WithExtras.of(new SoftWrapped(), SLIP_ON),
+            WithExtras.of(new SoftFolded(), SLIP_ON),
+            WithExtras.of(new Limp(), SLIP_ON),
+            WithExtras.of(new PleatedStrip(), SLIP_ON),
+            WithExtras.of(new SewnBoards(), ROUNDED, SLIP_ON),
+            WithExtras.of(new FlatCase(), ROUNDED, SLIP_ON),
+            WithExtras.of(new RoundCase(), ROUNDED, SLIP_ON),
+            WithExtras.of(new TakenCase(), SLIP_ON),
+            WithExtras.of(new SpineFree(), ROUNDED, SLIP_ON),
+            WithExtras.of(new StabSoft(), CORNERS, SLIP_ON),
+            WithExtras.of(new StabHinged(), CORNERS, ROUNDED, SLIP_ON),
             new Bare());
 
     private CoverKinds() {}

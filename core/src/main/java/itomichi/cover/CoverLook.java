@@ -20,7 +20,8 @@ public record CoverLook(View view, double widthMm, double heightMm, List<Outline
         OPENED_INSIDE("opened flat, from inside"),
         OPENED_OUTSIDE("opened flat, from outside"),
         CLOSED_HEAD("closed, from the head"),
-        CLOSED_FRONT("closed, from the front");
+        CLOSED_FRONT("closed, from the front"),
+        WRAPPER("the slip-on wrapper, opened flat");
 
         private final String words;
 
@@ -40,6 +41,11 @@ public record CoverLook(View view, double widthMm, double heightMm, List<Outline
         widthMm = Math.max(widthMm, most(outlines, FlatPoint::xMm)) - left;
         heightMm = Math.max(heightMm, most(outlines, FlatPoint::yMm)) - top;
         outlines = outlines.stream().map(outline -> outline.at(-left, -top)).toList();
+    }
+
+    /** The same with these outlines. */
+    CoverLook drawn(List<Outline> other) {
+        return new CoverLook(view, widthMm, heightMm, other, words);
     }
 
     private static double least(List<Outline> outlines, ToDoubleFunction<FlatPoint> side) {

@@ -16,7 +16,7 @@ import java.util.stream.Stream;
  * @param width across the grain, with how it came about
  * @param height along the grain, with how it came about
  * @param outline its corners where it is no rectangle, from its left corner at the head
- * @param folds lines that it is folded along, from the same corner
+ * @param folds lines that it is folded along, and holes cut in it, from the same corner
  */
 public record CoverPiece(
         String key,

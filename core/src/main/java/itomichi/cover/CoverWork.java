@@ -2,10 +2,12 @@ package itomichi.cover;
 
 import itomichi.finding.Figure;
 import itomichi.finding.Remark.Weight;
+import itomichi.measure.Length;
 import itomichi.measure.Phrase;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 
 /**
  * A cover worked out.
@@ -45,6 +47,70 @@ public record CoverWork(
         faults = List.copyOf(all);
     }
 
+    /**
+     * What is added to a cover.
+     *
+     * @param steps of the dry run and of the making before those of the kind, of the finishing after them
+     */
+    record More(
+            List<CoverPiece> pieces,
+            List<CoverPiece> jigs,
+            List<Figure> figures,
+            List<CoverLook> looks,
+            List<CoverStep> steps,
+            List<CoverFault> faults) {}
+
+    /** The same with more. */
+    CoverWork with(More more) {
+        List<CoverStep> order = new ArrayList<>(steps);
+        order.addAll(
+                (int) order.stream()
+                        .filter(step -> step.part() == CoverStep.Part.DRY)
+                        .count(),
+                more.steps().stream()
+                        .filter(step -> step.part() != CoverStep.Part.FINISH)
+                        .toList());
+        order.addAll(more.steps().stream()
+                .filter(step -> step.part() == CoverStep.Part.FINISH)
+                .toList());
+        return new CoverWork(
+                both(pieces, more.pieces()),
+                both(jigs, more.jigs()),
+                both(figures, more.figures()),
+                both(looks, more.looks()),
+                order,
+                both(faults, more.faults()),
+                size);
+    }
+
+    private static <T> List<T> both(List<T> some, List<T> more) {
+        return Stream.concat(some.stream(), more.stream()).toList();
+    }
+
+    /** The same, cut and drawn so. */
+    CoverWork of(List<CoverPiece> otherPieces, List<CoverLook> otherLooks) {
+        return new CoverWork(otherPieces, jigs, figures, otherLooks, steps, faults, size);
+    }
+
+    /** The closed book; where it is not drawn, the block with what is pierced together with it. */
+    public ClosedSize closed(CoverBase base) {
+        SewnBlock block = base.block();
+        Optional<CoverLook> front = look(CoverLook.View.CLOSED_FRONT);
+        Optional<CoverLook> head = look(CoverLook.View.CLOSED_HEAD);
+        Length wide = front.map(look -> Length.ofMm(look.widthMm()))
+                .orElse(block.width().length());
+        Length overAll = head.map(look -> Length.ofMm(look.widthMm())).orElse(wide);
+        return new ClosedSize(
+                wide,
+                overAll.isMoreThan(wide) ? overAll : wide,
+                front.map(look -> Length.ofMm(look.heightMm()))
+                        .orElse(block.height().length()),
+                head.map(look -> Length.ofMm(look.heightMm()))
+                        .orElseGet(() -> block.spine()
+                                .length()
+                                .plus(base.pierced() ? block.board().length().times(2) : Length.ZERO)));
+    }
+
     /** How it is drawn from there; nothing where it is not. */
     public Optional<CoverLook> look(CoverLook.View view) {
         return looks.stream().filter(one -> one.view() == view).findFirst();
@@ -52,7 +118,13 @@ public record CoverWork(
 
     /** What is seen of it on the shelf: cloth or paper before the boards that they cover. */
     public Optional<PieceStuff> seen() {
-        return pieces.stream().map(CoverPiece::stuff).filter(PieceStuff::seen).findFirst();
+        // a wrapper is slipped over everything else
+        return look(CoverLook.View.WRAPPER).isPresent()
+                ? Optional.of(PieceStuff.PAPER)
+                : pieces.stream()
+                        .map(CoverPiece::stuff)
+                        .filter(PieceStuff::seen)
+                        .findFirst();
     }
 
     /** A cover that needs no helpers. */

@@ -3,6 +3,7 @@ package itomichi.cover;
 import itomichi.cover.Outline.Role;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.function.Predicate;
 
 /** Shapes that pieces have when they lie flat. */
 final class Flat {
@@ -47,5 +48,53 @@ final class Flat {
             folds.add(Outline.line(Role.FOLD, "", 0, y, w, y));
         }
         return folds;
+    }
+
+    /** An arc is drawn in so many straight pieces; of a radius of 6 mm none lies more than a fiftieth of a mm off it. */
+    private static final int PIECES = 12;
+
+    /**
+     * A shape with some of its right-angled corners cut round.
+     *
+     * @param points its corners in order
+     * @param which corners are cut round; one that is not right-angled stays as it is
+     * @param radiusMm of the arcs, mm; less where an edge has no room for it
+     */
+    static List<FlatPoint> rounded(List<FlatPoint> points, Predicate<FlatPoint> which, double radiusMm) {
+        int n = points.size();
+        if (n < 3) {
+            return points;
+        }
+        List<FlatPoint> round = new ArrayList<>();
+        for (int i = 0; i < n; i++) {
+            FlatPoint corner = points.get(i);
+            FlatPoint in = towards(corner, points.get((i + n - 1) % n));
+            FlatPoint out = towards(corner, points.get((i + 1) % n));
+            if (!which.test(corner) || Math.abs(in.xMm() * out.xMm() + in.yMm() * out.yMm()) > 1e-6) {
+                round.add(corner);
+                continue;
+            }
+            double r = Math.min(
+                    radiusMm,
+                    Math.min(apart(corner, points.get((i + n - 1) % n)), apart(corner, points.get((i + 1) % n))) / 2);
+            FlatPoint middle = corner.plus((in.xMm() + out.xMm()) * r, (in.yMm() + out.yMm()) * r);
+            for (int k = 0; k <= PIECES; k++) {
+                double angle = Math.PI / 2 * k / PIECES;
+                double a = r * Math.sin(angle);
+                double b = r * Math.cos(angle);
+                round.add(middle.plus(-in.xMm() * a - out.xMm() * b, -in.yMm() * a - out.yMm() * b));
+            }
+        }
+        return round;
+    }
+
+    private static double apart(FlatPoint one, FlatPoint other) {
+        return Math.hypot(other.xMm() - one.xMm(), other.yMm() - one.yMm());
+    }
+
+    /** The way from one point to another, one mm long. */
+    private static FlatPoint towards(FlatPoint from, FlatPoint to) {
+        double far = Math.max(1e-9, apart(from, to));
+        return new FlatPoint((to.xMm() - from.xMm()) / far, (to.yMm() - from.yMm()) / far);
     }
 }

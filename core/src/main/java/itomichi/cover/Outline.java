@@ -1,6 +1,7 @@
 package itomichi.cover;
 
 import java.util.List;
+import java.util.stream.IntStream;
 
 /**
  * Something in a drawing of a cover.
@@ -48,6 +49,24 @@ public record Outline(Role role, String name, List<FlatPoint> points, boolean hi
 
     static Outline line(Role role, String name, double x1, double y1, double x2, double y2) {
         return new Outline(role, name, List.of(new FlatPoint(x1, y1), new FlatPoint(x2, y2)), false);
+    }
+
+    /** A hole, drawn with eight corners. */
+    static Outline hole(double x, double y, double diameterMm) {
+        return new Outline(
+                Role.CUT,
+                "",
+                IntStream.range(0, 8)
+                        .mapToObj(i -> new FlatPoint(
+                                x + diameterMm / 2 * Math.cos(Math.PI / 4 * i),
+                                y + diameterMm / 2 * Math.sin(Math.PI / 4 * i)))
+                        .toList(),
+                false);
+    }
+
+    /** The same with these corners. */
+    Outline cornered(List<FlatPoint> corners) {
+        return new Outline(role, name, corners, hidden);
     }
 
     /** The same with something over it. */

@@ -11,6 +11,8 @@ public enum PieceStuff {
     OPEN_CLOTH("open cloth"),
     /** Bought by the length. */
     RIBBON("ribbon"),
+    /** Bought by the length. */
+    CORD("cord"),
     HEADBAND("headband, bought");
 
     /** What a cover that is sewn through is cut from. */
@@ -32,14 +34,14 @@ public enum PieceStuff {
     /** Whether it lies outside. */
     boolean seen() {
         return switch (this) {
-            case BOARD, OPEN_CLOTH, RIBBON, HEADBAND -> false;
+            case BOARD, OPEN_CLOTH, RIBBON, CORD, HEADBAND -> false;
             case CARD, CLOTH, LEATHER, PAPER -> true;
         };
     }
 
     /** Whether it comes in sheets; else it is bought by the length. */
     public boolean inSheets() {
-        return this != RIBBON && this != HEADBAND;
+        return this != RIBBON && this != CORD && this != HEADBAND;
     }
 
     /** Whether it has a grain, which belongs along the spine. */
@@ -53,7 +55,7 @@ public enum PieceStuff {
             case BOARD, CARD -> "it gives from head to tail, and bows that way as soon as something is pasted on";
             case CLOTH, OPEN_CLOTH, PAPER ->
                 "pasted, it stretches from head to tail, and pulls the board hollow that way as it dries";
-            case LEATHER, RIBBON, HEADBAND -> "";
+            case LEATHER, RIBBON, CORD, HEADBAND -> "";
         };
     }
 

@@ -27,6 +27,8 @@ public sealed interface Setting {
         T share(Share share);
 
         T school(School school);
+
+        T measured(Measured measured);
     }
 
     /** The answer for this setting. */
@@ -43,6 +45,19 @@ public sealed interface Setting {
         @Override
         public <T> T match(Cases<T> cases) {
             return cases.measure(this);
+        }
+    }
+
+    /**
+     * A length of a thing that is there already; what it has to be stands in for it until it is measured.
+     *
+     * @param leastMm the least that is taken, mm
+     * @param mostMm the most that is taken, mm
+     */
+    record Measured(String key, String words, double leastMm, double mostMm) implements Setting {
+        @Override
+        public <T> T match(Cases<T> cases) {
+            return cases.measured(this);
         }
     }
 

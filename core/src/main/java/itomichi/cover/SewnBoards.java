@@ -21,6 +21,9 @@ final class SewnBoards extends ToldKind {
     static final Measure FORE = new Measure("boards-square-fore", "Square at the fore edge", 3, 0, 60);
     static final Measure INSIDE = new Measure("lining-off", "Pastedown short of the edge by", 3, 0, 60);
 
+    /** A hole that a doubled thread goes through, as it is drawn. */
+    private static final double HOLE_MM = 1.6;
+
     private static final Formula WIDE = Formula.of("W + q");
     private static final Formula LINED = Formula.of("B − 2 × e");
 
@@ -92,7 +95,8 @@ final class SewnBoards extends ToldKind {
             Working linedHigh = lined(height, "height of a board");
             return new CoverWork(
                     List.of(
-                            CoverPiece.rectangle("board", "Boards", PieceStuff.BOARD, 2, width, height),
+                            CoverPiece.rectangle("board", "Boards", PieceStuff.BOARD, 2, width, height)
+                                    .folded(holes(0, 0)),
                             CoverPiece.rectangle(
                                             "board-cover",
                                             "Papers round the boards",
@@ -118,6 +122,15 @@ final class SewnBoards extends ToldKind {
                     Optional.empty());
         }
 
+        /** Its holes, where its corner lies there. */
+        private List<Outline> holes(double left, double top) {
+            double from = base.sewing().boardHole().mm();
+            double head = top + choices.length(BoardSettings.HEAD).mm();
+            return base.sewing().stations().stream()
+                    .map(station -> Outline.hole(left + from, head + station.mm(), HOLE_MM))
+                    .toList();
+        }
+
         /** A board on its paper, from inside. */
         private CoverLook flat(List<FlatPoint> corners, double w, double h) {
             double t = turnIn.mm();
@@ -139,6 +152,7 @@ final class SewnBoards extends ToldKind {
                             Math.max(0.1, w - 2 * inside),
                             Math.max(0.1, h - 2 * inside))
                     .underneath());
+            outlines.addAll(holes(t, t));
             return new CoverLook(
                     CoverLook.View.OPENED_INSIDE,
                     w,
@@ -153,26 +167,28 @@ final class SewnBoards extends ToldKind {
 
         private CoverLook closed() {
             SewnBlock block = base.block();
+            List<Outline> outlines = new ArrayList<>();
+            outlines.add(Outline.rectangle(
+                    Role.COVERING,
+                    "front board",
+                    0,
+                    0,
+                    width.length().mm(),
+                    height.length().mm()));
+            outlines.add(Outline.rectangle(
+                            Role.BLOCK,
+                            "block",
+                            0,
+                            choices.length(BoardSettings.HEAD).mm(),
+                            block.width().length().mm(),
+                            block.height().length().mm())
+                    .underneath());
+            outlines.addAll(holes(0, 0));
             return new CoverLook(
                     CoverLook.View.CLOSED_FRONT,
                     width.length().mm(),
                     height.length().mm(),
-                    List.of(
-                            Outline.rectangle(
-                                    Role.COVERING,
-                                    "front board",
-                                    0,
-                                    0,
-                                    width.length().mm(),
-                                    height.length().mm()),
-                            Outline.rectangle(
-                                            Role.BLOCK,
-                                            "block",
-                                            0,
-                                            choices.length(BoardSettings.HEAD).mm(),
-                                            block.width().length().mm(),
-                                            block.height().length().mm())
-                                    .underneath()),
+                    outlines,
                     Phrase.of(
                             "The closed book from the front, {} × {}.",
                             width.length().at(Fineness.CUT),

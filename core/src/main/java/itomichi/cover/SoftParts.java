@@ -98,7 +98,16 @@ final class SoftParts {
 
     /** The same with a flap so long over the front, mm. */
     List<CoverLook> looks(List<Outline> flat, List<Outline> front, double flapMm) {
-        return List.of(opened(true, flat), opened(false, flat), head(flapMm), closed(front));
+        return looks(flat, List.of(), front, flapMm);
+    }
+
+    /**
+     * The same with what is seen from inside only, as it lies seen from outside; the thread on the spine is seen from outside only.
+     */
+    List<CoverLook> looks(List<Outline> flat, List<Outline> inside, List<Outline> front, double flapMm) {
+        List<Outline> within = new ArrayList<>(inside);
+        flat.stream().filter(one -> one.role() != Role.THREAD).forEach(within::add);
+        return List.of(opened(true, flat), opened(false, within), head(flapMm), closed(front));
     }
 
     /** Round the fore edge from the back and over the front: its way outside, and one thickness of the cover further out. */
@@ -126,8 +135,15 @@ final class SoftParts {
         double back = left.mm();
         outlines.add(Outline.rectangle(Role.COVERING, "back", back, 0, frontMm(), height.mm()));
         if (!base.oneFold()) {
+            // where the thread lies a name would be crossed out
+            boolean sewn = more.stream().anyMatch(one -> one.role() == Role.THREAD);
             outlines.add(Outline.rectangle(
-                    Role.COVERING, base.pleated() ? "pleat" : "spine", back + frontMm(), 0, spine.mm(), height.mm()));
+                    Role.COVERING,
+                    base.pleated() ? "pleat" : sewn ? "" : "spine",
+                    back + frontMm(),
+                    0,
+                    spine.mm(),
+                    height.mm()));
         }
         outlines.add(
                 Outline.rectangle(Role.COVERING, "front", back + frontMm() + spine.mm(), 0, frontMm(), height.mm()));

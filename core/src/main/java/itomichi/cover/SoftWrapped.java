@@ -5,7 +5,6 @@ import itomichi.cover.Outline.Role;
 import itomichi.cover.Setting.Measure;
 import itomichi.cover.Setting.Option;
 import itomichi.cover.Setting.School;
-import itomichi.cover.Setting.Share;
 import itomichi.finding.Figure;
 import itomichi.finding.Formula;
 import itomichi.finding.Quantity;
@@ -27,8 +26,6 @@ import java.util.Optional;
  */
 final class SoftWrapped extends ToldKind {
 
-    static final Share FLAP = new Share("flap", "Flap", "of the front", 50, 10, 200);
-
     static final Option RAW = new Option("RAW", "left raw");
     static final Option TURNED = new Option("TURNED", "turned in once");
     static final Option HEMMED = new Option("HEMMED", "hemmed, turned in twice");
@@ -40,20 +37,11 @@ final class SoftWrapped extends ToldKind {
     static final Option BUTTON = new Option("BUTTON", "a button with a loop");
     static final School CLOSING = new School("closing", "Held shut by", List.of(NO_TIE, TIE, BUTTON));
 
-    private static final Formula WRAP = Formula.of("T + t");
-    private static final Formula FLAP_LONG = Formula.of("p ÷ 100 × F");
     private static final Formula WIDTH = Formula.of("2 × F + S + w + f");
     private static final Formula CUT_SIZE = Formula.of("A + 2 × n × e");
-    private static final Formula TIE_LONG = Formula.of("2 × (2 × F + 2 × T) + b");
     private static final Formula LOOP_LONG = Formula.of("2 × l");
-    /** Left for the bow: common practice. */
-    private static final Length BOW = Length.ofMm(200);
     /** From the edge of the flap to the button: common practice. */
     private static final Length BUTTON_OFF = Length.ofMm(15);
-    /** A flap is a third to the whole of the front: common practice. */
-    private static final double WHOLE = 100;
-
-    private static final double THIRD = 33;
 
     SoftWrapped() {
         super(
@@ -69,7 +57,7 @@ final class SoftWrapped extends ToldKind {
 
     @Override
     public List<Setting> settings() {
-        return List.of(FLAP, EDGES, EDGE, CLOSING);
+        return List.of(SoftFlap.FLAP, EDGES, EDGE, CLOSING);
     }
 
     @Override
@@ -88,6 +76,7 @@ final class SoftWrapped extends ToldKind {
         private final SoftCover soft;
         private final CoverChoices choices;
         private final Working front;
+        private final SoftFlap over;
         private final Working wrap;
         private final Working flap;
         private final Working width;
@@ -97,19 +86,9 @@ final class SoftWrapped extends ToldKind {
             this.soft = soft;
             this.choices = choices;
             this.front = soft.front();
-            this.wrap = Working.by(WRAP)
-                    .with(
-                            "T",
-                            base.block().foreEdge().meaning(),
-                            base.block().foreEdge().at(Fineness.BUNDLE))
-                    .with("t", "the front of the cover", Quantity.of(soft.thickness(), Fineness.CALIPER))
-                    .gives(Sizes.MARK);
-            this.flap = Working.by(FLAP_LONG)
-                    .with("p", "share of the front, in percent", Quantity.ratio(choices.share(FLAP), 0))
-                    .with("F", "width of the front", Sizes.cut(front.length()))
-                    .from(Source.COMMON_PRACTICE)
-                    .note(Phrase.of("A third to the whole of the front."))
-                    .gives(Sizes.CUT);
+            this.over = new SoftFlap(base, soft, choices);
+            this.wrap = over.wrap();
+            this.flap = over.flap();
             this.width = Working.by(WIDTH)
                     .with("F", "width of front and back", Sizes.cut(front.length()))
                     .with("S", "spine", Quantity.of(soft.spine(), Fineness.BUNDLE))
@@ -119,7 +98,7 @@ final class SoftWrapped extends ToldKind {
         }
 
         private Length past() {
-            return wrap.length().plus(flap.length());
+            return over.past();
         }
 
         /** How often an edge is turned. */
@@ -152,13 +131,18 @@ final class SoftWrapped extends ToldKind {
             figures.add(SoftParts.figure(cutWidth, cutHeight));
             figures.add(new Figure("cover-wrap", "Round the fore edge", wrap));
             figures.add(new Figure("cover-flap", "Flap", flap));
-            closing()
-                    .ifPresent(tie -> figures.add(
-                            new Figure("tie", choices.is(CLOSING, TIE) ? "Tie to cut" : "Loop to cut", tie)));
+            List<CoverPiece> pieces = new ArrayList<>();
+            pieces.add(piece);
+            String what = choices.is(CLOSING, TIE) ? "Tie" : "Loop";
+            closing().ifPresent(tie -> {
+                figures.add(new Figure("tie", what + " to cut", tie));
+                pieces.add(SoftFlap.cord("tie", what, tie));
+            });
             return new CoverWork(
-                    List.of(piece),
+                    pieces,
                     figures,
-                    parts.looks(flat(), List.of(flapOver()), flap.length().mm()),
+                    parts.looks(
+                            over.flat(), List.of(over.onFront()), flap.length().mm()),
                     steps(),
                     faults(),
                     Optional.of(parts.size()));
@@ -177,39 +161,12 @@ final class SoftWrapped extends ToldKind {
             return folds;
         }
 
-        private List<Outline> flat() {
-            double high = soft.height().mm();
-            double wrapLeft = flap.length().mm();
-            return List.of(
-                    Outline.rectangle(Role.COVERING, "flap", 0, 0, wrapLeft, high),
-                    Outline.line(Role.FOLD, "", wrapLeft, 0, wrapLeft, high),
-                    Outline.line(Role.FOLD, "", past().mm(), 0, past().mm(), high));
-        }
-
-        /** The flap over the front, at its fore edge; no more of it is seen than the front is wide. */
-        private Outline flapOver() {
-            double wide = Math.min(front.length().mm(), flap.length().mm());
-            return Outline.rectangle(
-                    Role.COVERING,
-                    "flap",
-                    front.length().mm() - wide,
-                    0,
-                    wide,
-                    soft.height().mm());
-        }
-
         private Optional<Working> closing() {
             Quantity thread = Quantity.of(Length.ZERO, Fineness.THREAD);
             if (choices.is(CLOSING, TIE)) {
-                return Optional.of(Working.by(TIE_LONG)
-                        .with("F", "width of the front", Sizes.cut(front.length()))
-                        .with("T", "round the fore edge", Sizes.mark(wrap.length()))
-                        .with("b", "for the bow", Sizes.cut(BOW))
-                        .from(Source.COMMON_PRACTICE)
-                        .note(Phrase.of(
-                                "Twice round the closed book. Its hole: at half the height, {} from the edge of the flap.",
-                                BUTTON_OFF.at(Fineness.MARK)))
-                        .gives(thread));
+                return Optional.of(over.tie(Phrase.of(
+                        "Twice round the closed book. Its hole: at half the height, {} from the edge of the flap.",
+                        BUTTON_OFF.at(Fineness.MARK))));
             }
             if (choices.is(CLOSING, BUTTON)) {
                 return Optional.of(Working.by(LOOP_LONG)
@@ -253,27 +210,7 @@ final class SoftWrapped extends ToldKind {
         }
 
         private List<CoverFault> faults() {
-            List<CoverFault> faults = new ArrayList<>();
-            double share = choices.share(FLAP);
-            if (share > WHOLE) {
-                faults.add(new CoverFault(
-                        Weight.STOP,
-                        "cover-flap",
-                        Phrase.of(
-                                "A flap of {} is wider than the front of {}: it would go round the spine.",
-                                flap.length().at(Fineness.CUT),
-                                front.length().at(Fineness.CUT)),
-                        List.of(FLAP.key())));
-            } else if (share < THIRD) {
-                faults.add(new CoverFault(
-                        Weight.NOTE,
-                        "cover-flap",
-                        Phrase.of(
-                                "A flap of {} slips out by itself; a third of the front, {}, stays.",
-                                flap.length().at(Fineness.CUT),
-                                Length.ofMm(front.length().mm() / 3).at(Fineness.CUT)),
-                        List.of(FLAP.key())));
-            }
+            List<CoverFault> faults = new ArrayList<>(over.faults());
             if (Length.ofMm(soft.height().mm() / 2).isMoreThan(edge())) {
                 return faults;
             }

@@ -1,5 +1,6 @@
 package itomichi.plan;
 
+import itomichi.cover.ClosedSize;
 import itomichi.cover.CoverBase;
 import itomichi.cover.CoverChoices;
 import itomichi.cover.CoverKind;
@@ -10,6 +11,7 @@ import itomichi.cover.Dimension;
 import itomichi.cover.PieceStuff;
 import itomichi.cover.SewnBlock;
 import itomichi.cover.SoftCover;
+import itomichi.cover.SpineSewing;
 import itomichi.finding.Working;
 import itomichi.gathering.Gathered;
 import itomichi.measure.Fineness;
@@ -34,7 +36,7 @@ public record CoverPlan(CoverBase base, CoverKind kind, CoverChoices choices, Co
     /** Boards and stacks are as thick as said to this share: common practice. */
     private static final double THICK_TRUE = 0.1;
 
-    static CoverPlan of(BookSpec spec, Gathered gathered, Optional<SoftCover> soft) {
+    static CoverPlan of(BookSpec spec, Gathered gathered, Optional<SoftCover> soft, SpineSewing sewing) {
         CoverBase base = new CoverBase(
                 block(spec, gathered),
                 spec.bound().coverings(),
@@ -43,7 +45,8 @@ public record CoverPlan(CoverBase base, CoverKind kind, CoverChoices choices, Co
                 soft,
                 pierced(spec, gathered),
                 spec.holes().side().edge(),
-                spec.gathering().wish().endpapersApart());
+                spec.gathering().wish().endpapersApart(),
+                sewing);
         CoverKind kind = CoverKinds.chosen(spec.covering().kind(), base);
         CoverChoices choices = spec.covering().choices();
         return new CoverPlan(base, kind, choices, kind.work(base, choices));
@@ -63,21 +66,15 @@ public record CoverPlan(CoverBase base, CoverKind kind, CoverChoices choices, Co
 
     /** The closed book in its cover. */
     public Closed closed() {
-        SewnBlock block = base.block();
-        Optional<CoverLook> front = work.look(CoverLook.View.CLOSED_FRONT);
+        ClosedSize size = work.closed(base);
         return new Closed(
-                front.map(look -> Length.ofMm(look.widthMm()))
-                        .orElse(block.width().length()),
-                front.map(look -> Length.ofMm(look.heightMm()))
-                        .orElse(block.height().length()),
-                work.look(CoverLook.View.CLOSED_HEAD)
-                        .map(look -> Length.ofMm(look.heightMm()))
-                        .orElseGet(() -> block.spine()
-                                .length()
-                                .plus(base.pierced() ? block.board().length().times(2) : Length.ZERO)),
+                size.front(),
+                size.height(),
+                size.thickness(),
                 work.seen(),
-                // a case hides the spine; a soft cover is sewn through, and what is bare or between boards shows it
-                kind.spineSeen());
+                // a case and a wrapper hide the spine; a soft cover is sewn through, and what is bare or between boards
+                // shows it
+                kind.spineSeen() && work.look(CoverLook.View.WRAPPER).isEmpty());
     }
 
     private static SewnBlock block(BookSpec spec, Gathered gathered) {

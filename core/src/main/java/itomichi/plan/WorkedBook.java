@@ -44,6 +44,8 @@ public record WorkedBook(
         Gathered gathered = Gatherer.gather(spec, thicknesses, places);
         ThreadOrder order = ThreadOrder.of(spec, gathered, places);
         Optional<Holes> holes = Holes.of(spec, gathered, strand, places, order);
+        Optional<SewingPlan> sewing =
+                holes.flatMap(made -> order.found().map(found -> SewingPlan.of(spec, gathered, made, strand, found)));
         return new WorkedBook(
                 spec,
                 thicknesses,
@@ -52,8 +54,12 @@ public record WorkedBook(
                 PaperPlan.of(spec, gathered, thicknesses),
                 order,
                 holes,
-                holes.flatMap(made -> order.found().map(found -> SewingPlan.of(spec, gathered, made, strand, found))),
-                CoverPlan.of(spec, gathered, SoftCovers.of(spec, gathered, holes)));
+                sewing,
+                CoverPlan.of(
+                        spec,
+                        gathered,
+                        SoftCovers.of(spec, gathered, holes),
+                        SpineSewings.of(spec, holes, sewing, strand)));
     }
 
     /** Time at the bench. What is folded is counted: endpaper sections too, but never a single sheet. */

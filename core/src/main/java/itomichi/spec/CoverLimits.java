@@ -44,11 +44,13 @@ final class CoverLimits {
             known(key, field).match(new Setting.Cases<Void>() {
                 @Override
                 public Void measure(Setting.Measure measure) {
-                    if (!(Math.abs(number) < MOST_MM)) {
-                        Limits.number(field, measure.words(), number, measure.leastMm(), measure.mostMm(), "\u202fmm");
-                    }
-                    Limits.length(
-                            field, measure.words(), Length.ofMm(number), measure.leastMm(), measure.mostMm(), unit);
+                    length(field, measure.words(), number, measure.leastMm(), measure.mostMm(), unit);
+                    return null;
+                }
+
+                @Override
+                public Void measured(Setting.Measured measured) {
+                    length(field, measured.words(), number, measured.leastMm(), measured.mostMm(), unit);
                     return null;
                 }
 
@@ -72,6 +74,13 @@ final class CoverLimits {
                 throw new UnfitValueException(field, "Read “" + cut(way) + "”; a cover is not made so.");
             }
         });
+    }
+
+    private static void length(String field, String words, double mm, double leastMm, double mostMm, Unit unit) {
+        if (!(Math.abs(mm) < MOST_MM)) {
+            Limits.number(field, words, mm, leastMm, mostMm, "\u202fmm");
+        }
+        Limits.length(field, words, Length.ofMm(mm), leastMm, mostMm, unit);
     }
 
     private static Setting known(String key, String field) {

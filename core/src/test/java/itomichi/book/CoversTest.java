@@ -4,15 +4,20 @@ import static org.testng.Assert.assertEquals;
 import static org.testng.Assert.assertFalse;
 import static org.testng.Assert.assertTrue;
 
+import itomichi.advice.Use;
 import itomichi.cover.CoverChoices;
 import itomichi.cover.CoverKind;
+import itomichi.cover.CoverStock;
+import itomichi.cover.PieceStuff;
 import itomichi.finding.Figure;
 import itomichi.finding.Remark;
 import itomichi.finding.Stage;
 import itomichi.gathering.Back;
+import itomichi.material.SheetGrain;
 import itomichi.measure.Length;
 import itomichi.measure.Unit;
 import itomichi.plan.CutList;
+import itomichi.plan.UsedUp;
 import itomichi.spec.Binding;
 import itomichi.spec.BookSpec;
 import itomichi.spec.CoverWish;
@@ -308,5 +313,84 @@ public class CoversTest {
                 .isPresent());
         assertTrue(remark(Planner.plan(measured(onTapes(), fore * 1.15)), "block-wedge")
                 .isEmpty());
+    }
+
+    private static BookSpec cutFrom(BookSpec spec, PieceStuff stuff, double wideMm, double highMm, SheetGrain grain) {
+        return spec.withCovering(spec.covering()
+                .withStocks(Map.of(stuff, new CoverStock("Sheet", Length.ofMm(wideMm), Length.ofMm(highMm), grain))));
+    }
+
+    /** Common practice, no source: a board with its grain across the spine bows from head to tail. */
+    @Test
+    public void aSheetThatForcesTheGrainAcrossTheSpineIsCautioned() {
+        BookSpec book = cutFrom(onTapes(), PieceStuff.BOARD, 250, 160, SheetGrain.ALONG_HEIGHT);
+        Remark<BookSpec> said = remark(Planner.plan(book), "cover-stock-grain").orElseThrow();
+        assertTrue(
+                said.words().in(Unit.MM).contains("bows that way"), said.words().in(Unit.MM));
+    }
+
+    @Test
+    public void aSheetTurnedSoThatTheGrainIsRightIsNot() {
+        BookSpec book = cutFrom(onTapes(), PieceStuff.BOARD, 250, 160, SheetGrain.ALONG_WIDTH);
+        assertTrue(remark(Planner.plan(book), "cover-stock-grain").isEmpty());
+    }
+
+    @Test
+    public void aPieceLargerThanItsSheetIsSaidToBe() {
+        BookSpec book = cutFrom(onTapes(), PieceStuff.CLOTH, 300, 200, SheetGrain.UNKNOWN);
+        assertTrue(remark(Planner.plan(book), "cover-stock-small").isPresent());
+    }
+
+    private static UsedUp used(BookSpec book) {
+        return UsedUp.of(Planner.plan(book).worked());
+    }
+
+    @Test
+    public void twelveCopiesUseTwelveTimesTheThreadAndTheBoards() {
+        UsedUp one = used(onTapes());
+        UsedUp twelve = used(onTapes()
+                .withUse(new Use(onTapes().use().needs(), 12, onTapes().use().hands())));
+        assertEquals(
+                twelve.thread().orElseThrow().mm(),
+                12 * one.thread().orElseThrow().mm(),
+                0.01);
+        assertEquals(
+                twelve.pieces().get(PieceStuff.BOARD).get(0).demand().number(),
+                12 * one.pieces().get(PieceStuff.BOARD).get(0).demand().number());
+    }
+
+    /** What is used up and what is cut are the same pieces. */
+    @Test
+    public void whatIsUsedUpIsWhatTheCutListSays() {
+        BookPlan plan = Planner.plan(settled(onTapes(), Map.of(), Map.of("ribbon", "ONE")));
+        UsedUp used = UsedUp.of(plan.worked());
+        int pieces = used.pieces().values().stream()
+                        .flatMap(List::stream)
+                        .mapToInt(piece -> piece.demand().number())
+                        .sum()
+                + used.lengths().size();
+        int listed = CutList.of(plan.worked()).stream()
+                .filter(row -> !row.key().startsWith("sheets") && !row.key().equals("tape"))
+                .mapToInt(CutList.Row::count)
+                .sum();
+        // tapes are one length, however many they are cut into
+        assertEquals(pieces, listed + 1);
+    }
+
+    @Test
+    public void theLongStitchesOfTheSpineAreWovenAsTheyAreSewn() {
+        BookPlan plan = Planner.plan(
+                settled(kind(Books.bound("long-stitch"), "limp"), Map.of(), Map.of("limp-stitches", "WOVEN")));
+        assertEquals(plan.covering().kind().key(), "limp");
+        assertFalse(plan.covering().base().sewing().longs().isEmpty());
+        assertTrue(plan.figures().stream().anyMatch(figure -> figure.key().startsWith("woven")));
+    }
+
+    @Test
+    public void twoSignaturesOfARowAreOneStitchToWeave() {
+        BookPlan plan = Planner.plan(kind(Books.bound("paired-rows"), "limp"));
+        int rows = plan.covering().base().sewing().rows().size();
+        assertTrue(plan.covering().base().sewing().longs().stream().allMatch(group -> group.number() <= rows));
+        assertFalse(plan.covering().base().sewing().longs().isEmpty());
     }
 }

@@ -160,6 +160,14 @@ final class RandomBooks {
                     }
 
                     @Override
+                    public Void measured(Setting.Measured measured) {
+                        if (coverDice.nextBoolean()) {
+                            numbers.put(measured.key(), coverDice.nextDouble(measured.leastMm(), measured.mostMm()));
+                        }
+                        return null;
+                    }
+
+                    @Override
                     public Void school(Setting.School school) {
                         schools.put(
                                 school.key(),

@@ -7,10 +7,12 @@ import itomichi.measure.Length;
 import itomichi.structure.Covering;
 import itomichi.structure.Stitching.SewnOn;
 import java.util.Arrays;
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 
 /** Sewn blocks for tests, and what is asked of their covers. */
 final class Blocks {
@@ -35,6 +37,14 @@ final class Blocks {
     static SewnBlock a5() {
         return block(210, 148, 20, 18, 2);
     }
+
+    /** Four stations, six rows, long stitches between the second and third stations. */
+    static final SpineSewing SEWING = new SpineSewing(
+            Stream.of(15, 75, 135, 195).map(Length::ofMm).toList(),
+            Stream.of(3, 6, 9, 12, 15, 18).map(Length::ofMm).toList(),
+            List.of(new SpineSewing.Group(Length.ofMm(75), Length.ofMm(135), 6)),
+            Length.ofMm(8),
+            Length.ofMm(0.6));
 
     static CoverBase cased(SewnBlock block, Back back) {
         return base(block, Covering.CASE, back, SewnOn.NOTHING, Optional.empty(), false);
@@ -69,7 +79,7 @@ final class Blocks {
 
     private static CoverBase base(
             SewnBlock block, Covering covering, Back back, SewnOn sewnOn, Optional<SoftCover> soft, boolean pierced) {
-        return new CoverBase(block, Set.of(covering), back, sewnOn, soft, pierced, Length.ofMm(12), false);
+        return new CoverBase(block, Set.of(covering), back, sewnOn, soft, pierced, Length.ofMm(12), false, SEWING);
     }
 
     /** Settings by their keys, as {@code turn-in=20}. */

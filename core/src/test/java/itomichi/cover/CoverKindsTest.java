@@ -90,6 +90,12 @@ public class CoverKindsTest {
                 }
 
                 @Override
+                public Void measured(Setting.Measured measured) {
+                    // what is there already is as it is; nothing is usual of it
+                    return null;
+                }
+
+                @Override
                 public Void school(Setting.School school) {
                     schools.put(school.key(), school.options().get(0).key());
                     return null;
@@ -126,6 +132,11 @@ public class CoverKindsTest {
             @Override
             public CoverChoices share(Setting.Share share) {
                 return settled(share.key() + "=" + (share.usual() + 3));
+            }
+
+            @Override
+            public CoverChoices measured(Setting.Measured measured) {
+                return settled(measured.key() + "=" + (measured.leastMm() + 1));
             }
 
             @Override
@@ -170,6 +181,12 @@ public class CoverKindsTest {
                 @Override
                 public Void share(Setting.Share s) {
                     numbers.put(s.key(), s.least() + dice.nextDouble() * (s.most() - s.least()));
+                    return null;
+                }
+
+                @Override
+                public Void measured(Setting.Measured m) {
+                    numbers.put(m.key(), m.leastMm() + dice.nextDouble() * (m.mostMm() - m.leastMm()));
                     return null;
                 }
 
@@ -318,7 +335,8 @@ public class CoverKindsTest {
                 base.soft(),
                 base.pierced(),
                 base.sideEdge(),
-                base.endsApart());
+                base.endsApart(),
+                base.sewing());
         boolean differs =
                 !said(new Fitting(one.kind(), thick), CoverChoices.USUAL).equals(said(one, CoverChoices.USUAL));
         assertEquals(differs, one.kind().boards());

@@ -1,8 +1,9 @@
+import { Button } from 'antd';
 import type { CoverSettingView } from '../../../../api/client';
 import { useSession } from '../../../../state/useSession';
 import { Segmented, SelectField } from '../../../../ui/choices';
 import { CountField, LengthField } from '../../fields';
-import { withCovering, withNumber, withWay } from './edits';
+import { withCovering, withNumber, withoutNumber, withWay } from './edits';
 
 /** Which cover, and what is settled of it. */
 export function KindChoice() {
@@ -29,6 +30,32 @@ export function KindChoice() {
   );
 }
 
+/** A length of a case that is there already: empty until it is measured. */
+function TakenMeasure({ setting }: { setting: CoverSettingView }) {
+  const { session } = useSession();
+  const measured = setting.shown.mm !== '';
+  return (
+    <>
+      <LengthField
+        label={setting.words}
+        field={`covering.numbers.${setting.key}`}
+        shown={setting.shown}
+        edit={(d, mm) => withNumber(setting.key, mm)(d)}
+        help={!measured && 'Not measured yet: as the block wants it.'}
+      />
+      {measured && (
+        <Button
+          size="small"
+          aria-label={`${setting.words} not measured`}
+          onClick={() => session.change(`${setting.words.toLowerCase()} not measured`, withoutNumber(setting.key))}
+        >
+          Not measured
+        </Button>
+      )}
+    </>
+  );
+}
+
 function Setting({ setting }: { setting: CoverSettingView }) {
   const { session, state } = useSession();
   switch (setting.settled) {
@@ -41,6 +68,8 @@ function Setting({ setting }: { setting: CoverSettingView }) {
           edit={(d, mm) => withNumber(setting.key, mm)(d)}
         />
       );
+    case 'MEASURED':
+      return <TakenMeasure setting={setting} />;
     case 'PERCENT':
       return (
         <CountField

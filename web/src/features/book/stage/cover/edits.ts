@@ -17,6 +17,14 @@ export function withNumber(key: string, number: number): (document: BookDocument
   return (document) => withCovering({ numbers: { ...document.covering.numbers, [key]: number } })(document);
 }
 
+/** The book with a length of its cover not settled any more. */
+export function withoutNumber(key: string): (document: BookDocument) => BookDocument {
+  return (document) =>
+    withCovering({
+      numbers: Object.fromEntries(Object.entries(document.covering.numbers).filter(([one]) => one !== key)),
+    })(document);
+}
+
 /** The book with a way of making its cover chosen. */
 export function withWay(key: string, way: string): (document: BookDocument) => BookDocument {
   return (document) => withCovering({ schools: { ...document.covering.schools, [key]: way } })(document);

@@ -81,7 +81,13 @@ public final class CoverSheet {
         List<Shape> drawn = new ArrayList<>();
         outline(drawn, piece.corners(), Pen.CUT, 1, AROUND_MM, AROUND_MM);
         for (Outline fold : piece.folds()) {
-            outline(drawn, fold.points(), Pen.FOLD, 1, AROUND_MM, AROUND_MM);
+            outline(
+                    drawn,
+                    fold.points(),
+                    fold.role() == Outline.Role.CUT ? Pen.CUT : Pen.FOLD,
+                    1,
+                    AROUND_MM,
+                    AROUND_MM);
         }
         double widthMm = piece.wide().mm();
         double heightMm = piece.high().mm();

@@ -112,7 +112,10 @@ final class DemoWorkshop {
                 LINEN_30_3,
                 StartingBook.PLAIN_GATHERING);
         return covered(
-                bound(book, "link-stitch", List.of(Stage.PURPOSE, Stage.PAPER)), "spine-free", Map.of(), Map.of());
+                bound(book, "link-stitch", List.of(Stage.PURPOSE, Stage.PAPER)),
+                "spine-free",
+                Map.of(),
+                Map.of("slip-on", "PAPER", "corners-cut", "BOARDS"));
     }
 
     private BookDocument flyLoft() {
@@ -169,7 +172,7 @@ final class DemoWorkshop {
                 boundIn(bound(book, "stab-tortoise-shell", List.of(Stage.PURPOSE))),
                 "stab-soft",
                 Map.of("stab-flaps", 25.0),
-                Map.of());
+                Map.of("stab-corners", "CLOTH"));
     }
 
     private BookDocument swatches() {
@@ -204,7 +207,10 @@ final class DemoWorkshop {
                                 new RecipeSheet(0, null, 300.0))),
                         List.of()));
         return covered(
-                bound(book, "long-stitch", List.of(Stage.PURPOSE)), "soft-flap", Map.of(), Map.of("closing", "BUTTON"));
+                bound(book, "long-stitch", List.of(Stage.PURPOSE)),
+                "limp",
+                Map.of("limp-wide", 30.0),
+                Map.of("limp-flap", "FRONT", "limp-closing", "BUTTON", "limp-stitches", "WOVEN"));
     }
 
     private BookDocument sceneDiary() {

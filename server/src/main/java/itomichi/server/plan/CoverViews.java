@@ -74,6 +74,21 @@ final class CoverViews {
         }
 
         @Override
+        public CoverSettingView measured(Setting.Measured measured) {
+            return new CoverSettingView(
+                    measured.key(),
+                    Settled.MEASURED,
+                    measured.words(),
+                    choices.measured(measured)
+                            .map(length -> InUnits.of(length.at(Fineness.MARK)))
+                            .orElse(new InUnits("", "")),
+                    null,
+                    null,
+                    null,
+                    List.of());
+        }
+
+        @Override
         public CoverSettingView share(Setting.Share share) {
             double number = choices.share(share);
             return new CoverSettingView(

@@ -42,6 +42,8 @@ public record CoveringView(
     /** How a setting is settled. */
     public enum Settled {
         LENGTH,
+        /** Of a thing that is there already: empty until it is measured. */
+        MEASURED,
         PERCENT,
         WAY
     }
