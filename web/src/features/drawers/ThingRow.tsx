@@ -10,8 +10,13 @@ interface Props {
   putAway: () => void;
 }
 
-/** Drawers whose things a book names when it takes them; of the others it takes only a measure. */
-const TRACED = new Set<DrawerView['drawer']>(['PAPERS', 'THREADS']);
+/** Where a book says what it took from a drawer; of needles it takes only a measure. */
+const TAKEN_AT: Partial<Record<DrawerView['drawer'], string>> = {
+  PAPERS: 'paper',
+  THREADS: 'thread',
+  BOARDS: 'cover',
+  COVERS: 'cover',
+};
 
 /** A thing as it lies in its drawer: how thick, what is known, where it is used. */
 export function ThingRow({ drawer, thing, change, putAway }: Props) {
@@ -40,11 +45,11 @@ export function ThingRow({ drawer, thing, change, putAway }: Props) {
       <div className="thing-acts">
         <p className="field-help">
           {thing.usedIn.length === 0
-            ? TRACED.has(drawer.drawer) && 'Not used in a book yet'
+            ? TAKEN_AT[drawer.drawer] && 'Not used in a book yet'
             : thing.usedIn.map((book, i) => (
                 <span key={book.id}>
                   {i === 0 ? 'Used in ' : ', '}
-                  <Link to={`/books/${book.id}/paper`}>{book.name}</Link>
+                  <Link to={`/books/${book.id}/${TAKEN_AT[drawer.drawer] ?? 'purpose'}`}>{book.name}</Link>
                 </span>
               ))}
         </p>

@@ -20,7 +20,7 @@ export function CutTable({ table, cut }: { table: Table; cut: () => void }) {
         {table.pieces} pieces out of {counted(table.sheets, 'new sheet')}
         {table.offcuts > 0 && ` and ${counted(table.offcuts, 'off-cut')}`}
         {table.missing.length > 0
-          ? `. Not among them, because no sheet is large enough: ${table.missing.join('; ')}.`
+          ? `. Not among them, because no sheet holds it with its grain right and the knife there is: ${table.missing.join('; ')}.`
           : table.fewest
             ? '; fewer will not do.'
             : '.'}{' '}

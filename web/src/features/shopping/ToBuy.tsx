@@ -47,7 +47,7 @@ export function ToBuy({ supplies, books, bought }: Props) {
                 {need.name}
                 {need.missing.length > 0 && (
                   <span className="shopping-missing">
-                    Larger than a sheet of it, or than the knife reaches: {need.missing.join('; ')}.
+                    No sheet of it holds, with its grain right and the knife there is: {need.missing.join('; ')}.
                   </span>
                 )}
               </th>

@@ -45,7 +45,7 @@ public class Screenshots extends Journey {
         Page page = window(width, height, evening);
         String book = path.replaceAll(".*\\{(.*)}.*", "$1");
         page.navigate(path.contains("{") ? path.replace("{" + book + "}", prepare.demo(book)) : path);
-        assertThat(page.locator(".figure, .row, .sewing-move, .thing, .kept, .pattern-board")
+        assertThat(page.locator(".figure, .row, .sewing-move, .thing, .kept, .pattern-board, .shopping-list")
                         .first())
                 .isVisible();
         page.waitForLoadState(com.microsoft.playwright.options.LoadState.NETWORKIDLE);

@@ -25,13 +25,15 @@ final class CaseSteps {
                         "back",
                         Part.MAKE,
                         "Glue up the back of the block between waste boards; open cloth on it, then its lining.")
-                .waits("an hour, under a weight"));
+                .waits("an hour, under a weight")
+                .after("dry-run", "round-leaves"));
         steps.add(CoverStep.of(
-                "strip",
-                Part.MAKE,
-                Phrase.of(
-                        "Glue boards and spine piece to the strip, joints of {} between them, along a straight edge.",
-                        parts.joint().length().at(Fineness.MARK))));
+                        "strip",
+                        Part.MAKE,
+                        Phrase.of(
+                                "Glue boards and spine piece to the strip, joints of {} between them, along a straight edge.",
+                                parts.joint().length().at(Fineness.MARK)))
+                .after("dry-run", "grain", "round-boards"));
         steps.add(
                 CoverStep.of(
                         "cloth",
@@ -51,12 +53,12 @@ final class CaseSteps {
                         "Turn in head and tail, nip the corners in, then the fore edges; bone them down on edge and face.")
                 .waits("an hour, between boards under a weight"));
         steps.add(CoverStep.of("spine", Part.MAKE, spineStep));
-        steps.add(CoverStep.of("ends", Part.MAKE, parts.held().step()));
-        steps.add(
-                CoverStep.of(
+        steps.add(CoverStep.of("ends", Part.MAKE, parts.held().step()).after("back"));
+        steps.add(CoverStep.of(
                         "case-in",
                         Part.MAKE,
-                        "Wax paper behind each pastedown, then glue it out from the fold; close the case on it in one go, squares even, and turn the book over for the other side."));
+                        "Wax paper behind each pastedown, then glue it out from the fold; close the case on it in one go, squares even, and turn the book over for the other side.")
+                .after("spine", "ends"));
         steps.add(CoverStep.of(
                 "nip",
                 Part.FINISH,

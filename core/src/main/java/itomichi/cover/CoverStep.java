@@ -1,6 +1,7 @@
 package itomichi.cover;
 
 import itomichi.measure.Phrase;
+import java.util.List;
 
 /**
  * A step of the work.
@@ -9,8 +10,13 @@ import itomichi.measure.Phrase;
  * @param part when it is done
  * @param words what is done
  * @param lies how long the work then lies; empty where it does not
+ * @param after keys of the steps it waits on, as far as they are there; empty where it waits on the step before it
  */
-public record CoverStep(String key, Part part, Phrase words, String lies) {
+public record CoverStep(String key, Part part, Phrase words, String lies, List<String> after) {
+
+    public CoverStep {
+        after = List.copyOf(after);
+    }
 
     /** When a step is done. */
     public enum Part {
@@ -22,7 +28,7 @@ public record CoverStep(String key, Part part, Phrase words, String lies) {
     }
 
     static CoverStep of(String key, Part part, Phrase words) {
-        return new CoverStep(key, part, words, "");
+        return new CoverStep(key, part, words, "", List.of());
     }
 
     static CoverStep of(String key, Part part, String words) {
@@ -31,6 +37,11 @@ public record CoverStep(String key, Part part, Phrase words, String lies) {
 
     /** The same, and the work then lies. */
     CoverStep waits(String how) {
-        return new CoverStep(key, part, words, how);
+        return new CoverStep(key, part, words, how, after);
+    }
+
+    /** The same, and it waits on these. */
+    CoverStep after(String... keys) {
+        return new CoverStep(key, part, words, lies, List.of(keys));
     }
 }

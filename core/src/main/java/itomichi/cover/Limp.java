@@ -222,7 +222,8 @@ final class Limp extends ToldKind {
             edges.add(Outline.rectangle(Role.COVERING, "", 0, high - t, wide, t));
             edges.add(Outline.rectangle(Role.COVERING, "folded in", wide - t, 0, t, high));
             if (ends() == 2) {
-                edges.add(Outline.rectangle(Role.COVERING, "folded in", 0, 0, t, high));
+                // on a flap its name would lie over the flap's
+                edges.add(Outline.rectangle(Role.COVERING, flapped() ? "" : "folded in", 0, 0, t, high));
             }
             return edges;
         }

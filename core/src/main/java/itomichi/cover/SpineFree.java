@@ -185,16 +185,18 @@ final class SpineFree extends ToldKind {
                 CoverStep.of("boards", Part.MAKE, "Glue the boards on, level with head, tail and fore edge.")
                         .waits("an hour, under a weight"),
                 CoverStep.of(
-                        "stiffen",
-                        Part.MAKE,
-                        Phrase.of(
-                                "Glue the stiffener on to the middle of the spine cloth, turn in head and tail; fold the cloth {} off it on both sides, and back to it.",
-                                FOLDED_AT.at(Fineness.CUT))),
+                                "stiffen",
+                                Part.MAKE,
+                                Phrase.of(
+                                        "Glue the stiffener on to the middle of the spine cloth, turn in head and tail; fold the cloth {} off it on both sides, and back to it.",
+                                        FOLDED_AT.at(Fineness.CUT)))
+                        .after("grain", "dry-run"),
                 CoverStep.of(
                                 "hang",
                                 Part.MAKE,
                                 "Glue only the doubled edges to the boards; wax paper between stiffener and spine, which stay apart.")
-                        .waits("an hour, under a weight"),
+                        .waits("an hour, under a weight")
+                        .after("boards", "stiffen"),
                 CoverStep.of(
                         "drum",
                         Part.MAKE,

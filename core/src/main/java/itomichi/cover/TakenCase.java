@@ -193,12 +193,14 @@ final class TakenCase extends ToldKind {
                             Part.MAKE,
                             "Of another book\u2019s case: lift what is loose of the old papers, sand the inside level. Old leather, cloth and papers may hold poison: ask who knows."),
                     CoverStep.of("back", Part.MAKE, "Glue up the back of the block; open cloth on it, then its lining.")
-                            .waits("an hour, under a weight"),
+                            .waits("an hour, under a weight")
+                            .after("dry-run"),
                     CoverStep.of("ends", Part.MAKE, held.step()),
                     CoverStep.of(
-                            "case-in",
-                            Part.MAKE,
-                            "Wax paper behind each pastedown, then glue it out from the fold; close the case on it in one go, squares even, and turn the book over for the other side."),
+                                    "case-in",
+                                    Part.MAKE,
+                                    "Wax paper behind each pastedown, then glue it out from the fold; close the case on it in one go, squares even, and turn the book over for the other side.")
+                            .after("old-glue", "ends"),
                     CoverStep.of(
                                     "press",
                                     Part.FINISH,

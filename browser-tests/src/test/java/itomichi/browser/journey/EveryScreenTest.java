@@ -28,14 +28,14 @@ public class EveryScreenTest extends Journey {
     @DataProvider
     Object[][] screens() {
         return new Object[][] {
-            {"", List.of("/", "/drawers/papers", "/drawers/threads", "/templates", "/patterns")},
+            {"", List.of("/", "/drawers/papers", "/drawers/threads", "/templates", "/patterns", "/shopping")},
             {"Cue slips", STAGES},
             {"Programme", List.of("gather", "stations", "template", "sew", "sewing", "cover")},
             {
                 "Prompt book",
                 List.of("purpose", "paper", "gather", "stations", "thread", "sew", "sewing", "rehearsal", "cover")
             },
-            {"Costume swatches", List.of("paper", "gather", "stations")},
+            {"Costume swatches", List.of("paper", "gather", "stations", "cover")},
             {"Scene diary", List.of("template")},
             {"Shadow figures", List.of("gather", "stations", "template", "thread", "sewing", "cover")},
             {"Fly-loft log", List.of("cover", "finish")},
@@ -63,7 +63,9 @@ public class EveryScreenTest extends Journey {
 
     @DataProvider
     Object[][] byLamplight() {
-        return new Object[][] {{"", List.of("/", "/drawers/papers", "/templates")}, {"Programme", BY_LAMPLIGHT}};
+        return new Object[][] {
+            {"", List.of("/", "/drawers/papers", "/templates", "/shopping")}, {"Programme", BY_LAMPLIGHT}
+        };
     }
 
     /** By lamplight only colours differ. */
@@ -145,7 +147,7 @@ public class EveryScreenTest extends Journey {
         String book = path.replaceAll(".*\\{(.*)}.*", "$1");
         page.navigate(path.contains("{") ? path.replace("{" + book + "}", prepare.demo(book)) : path);
         page.locator("main").waitFor();
-        page.locator(".figure, .row, .sewing-move, .thing, .kept, .pattern-board")
+        page.locator(".figure, .row, .sewing-move, .thing, .kept, .pattern-board, .shopping-list")
                 .first()
                 .waitFor();
         drawn(page);

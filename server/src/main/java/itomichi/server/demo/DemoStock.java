@@ -1,13 +1,16 @@
 package itomichi.server.demo;
 
+import itomichi.cover.CoverPiece;
 import itomichi.cover.PieceStuff;
 import itomichi.material.SheetGrain;
 import itomichi.server.document.BookDocument;
 import itomichi.server.document.BookDocument.CoverStock;
-import java.util.List;
+import itomichi.server.plan.PlanViews;
 import java.util.Set;
 import java.util.UUID;
 import java.util.function.BiFunction;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 
 /** The theatre's books with thread and cover stuffs out of its drawers. */
 final class DemoStock {
@@ -24,47 +27,52 @@ final class DemoStock {
     static BookDocument taken(BookDocument book, BiFunction<String, String, UUID> id) {
         String thread = book.thread().name();
         BookDocument.Covering covering = book.covering();
+        Set<PieceStuff> cut = PlanViews.plan(book).covering().work().pieces().stream()
+                .map(CoverPiece::stuff)
+                .collect(Collectors.toSet());
         BookDocument covered = book.withCovering(new BookDocument.Covering(
                 covering.kind(),
                 covering.numbers(),
                 covering.schools(),
                 covering.block(),
-                List.of(
-                        new CoverStock(
-                                PieceStuff.BOARD,
-                                "Grey board 2",
-                                700,
-                                1000,
-                                SheetGrain.ALONG_HEIGHT,
-                                id.apply("BOARDS", "Grey board 2")),
-                        new CoverStock(
-                                PieceStuff.CARD,
-                                "Blue card 250",
-                                500,
-                                700,
-                                SheetGrain.ALONG_HEIGHT,
-                                id.apply("COVERS", "Blue card 250")),
-                        new CoverStock(
-                                PieceStuff.CLOTH,
-                                "Sail cloth",
-                                700,
-                                1000,
-                                SheetGrain.ALONG_HEIGHT,
-                                id.apply("COVERS", "Sail cloth")),
-                        new CoverStock(
-                                PieceStuff.OPEN_CLOTH,
-                                "Gauze, open",
-                                900,
-                                1000,
-                                SheetGrain.ALONG_HEIGHT,
-                                id.apply("COVERS", "Gauze, open")),
-                        new CoverStock(
-                                PieceStuff.PAPER,
-                                "Laid ivory 90",
-                                430,
-                                610,
-                                SheetGrain.ALONG_WIDTH,
-                                id.apply("PAPERS", "Laid ivory 90"))),
+                Stream.of(
+                                new CoverStock(
+                                        PieceStuff.BOARD,
+                                        "Grey board 2",
+                                        700,
+                                        1000,
+                                        SheetGrain.ALONG_HEIGHT,
+                                        id.apply("BOARDS", "Grey board 2")),
+                                new CoverStock(
+                                        PieceStuff.CARD,
+                                        "Blue card 250",
+                                        500,
+                                        700,
+                                        SheetGrain.ALONG_HEIGHT,
+                                        id.apply("COVERS", "Blue card 250")),
+                                new CoverStock(
+                                        PieceStuff.CLOTH,
+                                        "Sail cloth",
+                                        700,
+                                        1000,
+                                        SheetGrain.ALONG_HEIGHT,
+                                        id.apply("COVERS", "Sail cloth")),
+                                new CoverStock(
+                                        PieceStuff.OPEN_CLOTH,
+                                        "Gauze, open",
+                                        900,
+                                        1000,
+                                        SheetGrain.ALONG_HEIGHT,
+                                        id.apply("COVERS", "Gauze, open")),
+                                new CoverStock(
+                                        PieceStuff.PAPER,
+                                        "Laid ivory 90",
+                                        430,
+                                        610,
+                                        SheetGrain.ALONG_WIDTH,
+                                        id.apply("PAPERS", "Laid ivory 90")))
+                        .filter(stock -> cut.contains(stock.stuff()))
+                        .toList(),
                 covering.ticked()));
         return THREADS.contains(thread) ? covered.withThread(id.apply("THREADS", thread)) : covered;
     }

@@ -5,6 +5,7 @@ import itomichi.cover.CoverChoices;
 import itomichi.cover.CoverKind;
 import itomichi.cover.CoverKinds;
 import itomichi.cover.CoverLook;
+import itomichi.cover.CoverOrder;
 import itomichi.cover.CoverPiece;
 import itomichi.cover.Dimension;
 import itomichi.cover.Outline;
@@ -46,9 +47,15 @@ final class CoverViews {
                         .toList(),
                 covering.work().jigs().stream().map(CoverViews::piece).toList(),
                 covering.work().looks().stream().map(CoverViews::look).toList(),
-                covering.work().steps().stream()
-                        .map(step -> new CoveringView.CoverStepView(
-                                step.key(), step.part(), InUnits.of(step.words()), step.lies()))
+                CoverOrder.of(covering.work().steps()).stream()
+                        .map(placed -> new CoveringView.CoverStepView(
+                                placed.step().key(),
+                                placed.step().part(),
+                                InUnits.of(placed.step().words()),
+                                placed.step().lies(),
+                                placed.number(),
+                                placed.waitsOn(),
+                                placed.meanwhile()))
                         .toList(),
                 CutList.CARE);
     }

@@ -98,6 +98,19 @@ public record CoveringView(
     /** A point, mm from the left and from the top. */
     public record FlatPointView(double xMm, double yMm) {}
 
-    /** A step of the work. */
-    public record CoverStepView(String key, CoverStep.Part part, InUnits words, String lies) {}
+    /**
+     * A step of the work.
+     *
+     * @param number from 1, over all of the work
+     * @param waitsOn numbers of steps, where it does not just wait on the one before
+     * @param meanwhile whether it is done while an earlier one lies
+     */
+    public record CoverStepView(
+            String key,
+            CoverStep.Part part,
+            InUnits words,
+            String lies,
+            int number,
+            List<Integer> waitsOn,
+            boolean meanwhile) {}
 }
