@@ -21,7 +21,6 @@ public class Screenshots extends Journey {
             {"bench", "/", 1280, 800, false},
             {"purpose", "/books/{Prompt book}/purpose", 1280, 800, false},
             {"cutting", "/books/{Fly-loft log}/paper", 1280, 800, false},
-            {"splits", "/books/{Prompt book}/gather", 1280, 800, false},
             {"block", "/books/{Prompt book}/gather", 1280, 800, false},
             {"drawers", "/drawers/papers", 1280, 800, false},
             {"stations", "/books/{The long song}/stations", 1280, 800, false},
@@ -37,6 +36,7 @@ public class Screenshots extends Journey {
             {"cover-closed-inches", "/books/{Costume swatches}/cover", 1280, 800, false},
             {"cut-list", "/books/{Prompt book}/cover", 1280, 800, false},
             {"patterns", "/patterns", 1280, 800, false},
+            {"shopping", "/shopping", 1280, 1300, false},
         };
     }
 

@@ -25,6 +25,13 @@ final class BoardSettings {
 
     private BoardSettings() {}
 
+    /** The head of the block and the tail of the boards in a closed book seen from the front: moved, they settle the squares. */
+    static Grip[] squares(CoverChoices choices, double xMm, double boardHighMm) {
+        return new Grip[] {
+            Grip.down(choices, HEAD, xMm, choices.length(HEAD).mm(), 1), Grip.down(choices, TAIL, xMm, boardHighMm, 1)
+        };
+    }
+
     /** Said of a turn-in that is wider than half a board. */
     static Optional<CoverFault> wideTurnIn(Length turnIn, Length board) {
         if (Length.ofMm(board.mm() / 2).isMoreThan(turnIn)) {

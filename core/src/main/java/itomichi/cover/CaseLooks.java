@@ -37,17 +37,29 @@ record CaseLooks(CaseParts parts) {
                 .underneath());
         outlines.addAll(Flat.turnIns(w, parts.covering().highMm(), t));
         return new CoverLook(
-                CoverLook.View.OPENED_INSIDE,
-                w,
-                parts.covering().highMm(),
-                outlines,
-                Phrase.of(
-                        "Two boards of {} × {}, a spine piece {} wide between them, joints of {}, turn-ins of {}.",
-                        parts.boardWidth().length().at(Fineness.CUT),
-                        parts.boardHeight().length().at(Fineness.CUT),
-                        parts.spine().length().at(Fineness.MARK),
-                        parts.joint().length().at(Fineness.MARK),
-                        parts.turnIn().at(Fineness.CUT)));
+                        CoverLook.View.OPENED_INSIDE,
+                        w,
+                        parts.covering().highMm(),
+                        outlines,
+                        Phrase.of(
+                                "Two boards of {} × {}, a spine piece {} wide between them, joints of {}, turn-ins of {}.",
+                                parts.boardWidth().length().at(Fineness.CUT),
+                                parts.boardHeight().length().at(Fineness.CUT),
+                                parts.spine().length().at(Fineness.MARK),
+                                parts.joint().length().at(Fineness.MARK),
+                                parts.turnIn().at(Fineness.CUT)))
+                .moved(insideGrips(t, spineX));
+    }
+
+    private Grip[] insideGrips(double t, double spineX) {
+        CoverChoices choices = parts.choices();
+        Grip turnIn = Grip.down(choices, BoardSettings.TURN_IN, t + parts.boardWide() / 4, t, 1);
+        // boards that are made to a square give way to the joint, and its end stays where it is
+        boolean joint = choices.is(CaseSettings.JOINTS, CaseSettings.JOINT_FIXED)
+                && choices.is(CaseSettings.BOARD_WIDTH, CaseSettings.BY_SETBACK);
+        return joint
+                ? new Grip[] {turnIn, Grip.across(choices, CaseSettings.JOINT, spineX, t + parts.boardHigh() / 4, 1)}
+                : new Grip[] {turnIn};
     }
 
     private CoverLook outside() {
@@ -88,15 +100,17 @@ record CaseLooks(CaseParts parts) {
                         parts.block().height().length().mm())
                 .underneath());
         return new CoverLook(
-                CoverLook.View.CLOSED_FRONT,
-                w,
-                parts.boardHigh(),
-                outlines,
-                Phrase.of(
-                        "The closed book from the front, {} × {}; the board begins {} from the spine.",
-                        Length.ofMm(w).at(Fineness.CUT),
-                        parts.boardHeight().length().at(Fineness.CUT),
-                        Length.ofMm(parts.hingeMm()).at(Fineness.MARK)));
+                        CoverLook.View.CLOSED_FRONT,
+                        w,
+                        parts.boardHigh(),
+                        outlines,
+                        Phrase.of(
+                                "The closed book from the front, {} × {}; the board begins {} from the spine.",
+                                Length.ofMm(w).at(Fineness.CUT),
+                                parts.boardHeight().length().at(Fineness.CUT),
+                                Length.ofMm(parts.hingeMm()).at(Fineness.MARK)))
+                .moved(BoardSettings.squares(
+                        parts.choices(), parts.block().width().length().mm() / 2, parts.boardHigh()));
     }
 
     /**

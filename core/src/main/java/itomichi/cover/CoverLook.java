@@ -12,8 +12,10 @@ import java.util.function.ToDoubleFunction;
  * @param heightMm of the drawing, mm; higher where something stands past it
  * @param outlines what is seen, what lies over something after it
  * @param words what is seen, for whoever does not see it
+ * @param grips where parts of it are taken hold of and moved
  */
-public record CoverLook(View view, double widthMm, double heightMm, List<Outline> outlines, Phrase words) {
+public record CoverLook(
+        View view, double widthMm, double heightMm, List<Outline> outlines, Phrase words, List<Grip> grips) {
 
     /** From where a cover is looked at. */
     public enum View {
@@ -41,11 +43,22 @@ public record CoverLook(View view, double widthMm, double heightMm, List<Outline
         widthMm = Math.max(widthMm, most(outlines, FlatPoint::xMm)) - left;
         heightMm = Math.max(heightMm, most(outlines, FlatPoint::yMm)) - top;
         outlines = outlines.stream().map(outline -> outline.at(-left, -top)).toList();
+        grips = grips.stream().map(grip -> grip.at(-left, -top)).toList();
+    }
+
+    /** A drawing in which nothing is moved. */
+    CoverLook(View view, double widthMm, double heightMm, List<Outline> outlines, Phrase words) {
+        this(view, widthMm, heightMm, outlines, words, List.of());
+    }
+
+    /** The same with parts that are moved; their places are as they lie in it now. */
+    CoverLook moved(Grip... more) {
+        return new CoverLook(view, widthMm, heightMm, outlines, words, List.of(more));
     }
 
     /** The same with these outlines. */
     CoverLook drawn(List<Outline> other) {
-        return new CoverLook(view, widthMm, heightMm, other, words);
+        return new CoverLook(view, widthMm, heightMm, other, words, grips);
     }
 
     private static double least(List<Outline> outlines, ToDoubleFunction<FlatPoint> side) {

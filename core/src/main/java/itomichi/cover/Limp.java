@@ -203,7 +203,8 @@ final class Limp extends ToldKind {
                             flat,
                             foldedIn(),
                             flapped() ? List.of(flap.onFront()) : List.of(),
-                            flapped() ? flap.flap().length().mm() : 0),
+                            flapped() ? flap.flap().length().mm() : 0,
+                            flapped() ? new Grip[] {flap.grip()} : new Grip[0]),
                     steps(),
                     faults(),
                     Optional.of(parts.size()));

@@ -154,15 +154,18 @@ final class SewnBoards extends ToldKind {
                     .underneath());
             outlines.addAll(holes(t, t));
             return new CoverLook(
-                    CoverLook.View.OPENED_INSIDE,
-                    w,
-                    h,
-                    outlines,
-                    Phrase.of(
-                            "One of the boards, {} × {}, on its paper with turn-ins of {}.",
-                            width.length().at(Fineness.CUT),
-                            height.length().at(Fineness.CUT),
-                            turnIn.at(Fineness.CUT)));
+                            CoverLook.View.OPENED_INSIDE,
+                            w,
+                            h,
+                            outlines,
+                            Phrase.of(
+                                    "One of the boards, {} × {}, on its paper with turn-ins of {}.",
+                                    width.length().at(Fineness.CUT),
+                                    height.length().at(Fineness.CUT),
+                                    turnIn.at(Fineness.CUT)))
+                    .moved(
+                            Grip.down(choices, BoardSettings.TURN_IN, w / 4, t, 1),
+                            Grip.across(choices, INSIDE, inside, h / 4, 1));
         }
 
         private CoverLook closed() {
@@ -185,14 +188,18 @@ final class SewnBoards extends ToldKind {
                     .underneath());
             outlines.addAll(holes(0, 0));
             return new CoverLook(
-                    CoverLook.View.CLOSED_FRONT,
-                    width.length().mm(),
-                    height.length().mm(),
-                    outlines,
-                    Phrase.of(
-                            "The closed book from the front, {} × {}.",
-                            width.length().at(Fineness.CUT),
-                            height.length().at(Fineness.CUT)));
+                            CoverLook.View.CLOSED_FRONT,
+                            width.length().mm(),
+                            height.length().mm(),
+                            outlines,
+                            Phrase.of(
+                                    "The closed book from the front, {} × {}.",
+                                    width.length().at(Fineness.CUT),
+                                    height.length().at(Fineness.CUT)))
+                    .moved(BoardSettings.squares(
+                            choices,
+                            block.width().length().mm() / 2,
+                            height.length().mm()));
         }
 
         private CoverLook head() {

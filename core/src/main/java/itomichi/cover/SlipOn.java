@@ -69,15 +69,16 @@ final class SlipOn implements Extra {
         List<Outline> drawn = new ArrayList<>(parts);
         drawn.addAll(folds);
         CoverLook look = new CoverLook(
-                CoverLook.View.WRAPPER,
-                width.length().mm(),
-                height.length().mm(),
-                drawn,
-                Phrase.of(
-                        "The slip-on wrapper from outside, {} × {}, with flaps of {}.",
-                        width.length().at(Fineness.CUT),
-                        height.length().at(Fineness.CUT),
-                        flap.at(Fineness.CUT)));
+                        CoverLook.View.WRAPPER,
+                        width.length().mm(),
+                        height.length().mm(),
+                        drawn,
+                        Phrase.of(
+                                "The slip-on wrapper from outside, {} × {}, with flaps of {}.",
+                                width.length().at(Fineness.CUT),
+                                height.length().at(Fineness.CUT),
+                                flap.at(Fineness.CUT)))
+                .moved(Grip.across(choices, FLAP, flap.mm(), book.height().mm() / 4, 1));
         return work.with(new CoverWork.More(
                 List.of(piece),
                 List.of(),

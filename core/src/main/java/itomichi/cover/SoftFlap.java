@@ -87,6 +87,12 @@ record SoftFlap(CoverBase base, SoftCover soft, CoverChoices choices) {
                 soft.height().mm());
     }
 
+    /** Where the flap begins, seen from outside. */
+    Grip grip() {
+        return Grip.across(
+                choices, FLAP, flap().length().mm(), soft.height().mm() / 4, 100 / Math.max(1, front().mm()));
+    }
+
     /** Wound twice round the closed book. */
     Working tie(Phrase note) {
         return Working.by(TIE_LONG)

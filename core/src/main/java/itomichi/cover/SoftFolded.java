@@ -82,7 +82,7 @@ final class SoftFolded extends ToldKind {
         return new CoverWork(
                 List.of(piece),
                 figures,
-                parts.looks(more, List.of()),
+                parts.looks(more, List.of(), 0, Grip.across(choices, WIDE, ends.mm(), high / 4, 1)),
                 steps(choices),
                 faults(front.length(), ends),
                 Optional.of(parts.size()));

@@ -97,17 +97,17 @@ final class SoftParts {
     }
 
     /** The same with a flap so long over the front, mm. */
-    List<CoverLook> looks(List<Outline> flat, List<Outline> front, double flapMm) {
-        return looks(flat, List.of(), front, flapMm);
+    List<CoverLook> looks(List<Outline> flat, List<Outline> front, double flapMm, Grip... grips) {
+        return looks(flat, List.of(), front, flapMm, grips);
     }
 
     /**
      * The same with what is seen from inside only, as it lies seen from outside; the thread on the spine is seen from outside only.
      */
-    List<CoverLook> looks(List<Outline> flat, List<Outline> inside, List<Outline> front, double flapMm) {
+    List<CoverLook> looks(List<Outline> flat, List<Outline> inside, List<Outline> front, double flapMm, Grip... grips) {
         List<Outline> within = new ArrayList<>(inside);
         flat.stream().filter(one -> one.role() != Role.THREAD).forEach(within::add);
-        return List.of(opened(true, flat), opened(false, within), head(flapMm), closed(front));
+        return List.of(opened(true, flat).moved(grips), opened(false, within), head(flapMm), closed(front));
     }
 
     /** Round the fore edge from the back and over the front: its way outside, and one thickness of the cover further out. */

@@ -142,7 +142,7 @@ final class SoftWrapped extends ToldKind {
                     pieces,
                     figures,
                     parts.looks(
-                            over.flat(), List.of(over.onFront()), flap.length().mm()),
+                            over.flat(), List.of(over.onFront()), flap.length().mm(), over.grip()),
                     steps(),
                     faults(),
                     Optional.of(parts.size()));

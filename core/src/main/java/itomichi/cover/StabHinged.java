@@ -142,21 +142,24 @@ final class StabHinged extends ToldKind {
                             Sizes.sized("side", "Paper sides", sideWidth(), turnedHeight())),
                     List.of(
                             StabLooks.flat(
-                                    w,
-                                    tall,
-                                    all,
-                                    List.of(
-                                            Outline.line(Role.FOLD, "", 0, t, w, t),
-                                            Outline.line(Role.FOLD, "", 0, tall - t, w, tall - t)),
-                                    Outline.rectangle(
-                                            Role.PAPER,
-                                            "",
-                                            w - sideWidth().length().mm(),
-                                            0,
-                                            sideWidth().length().mm(),
-                                            tall),
-                                    Outline.rectangle(Role.BOARD, "hinge", t, t, s, h),
-                                    Outline.rectangle(Role.BOARD, "board", t + s + g, t, Math.max(0.1, b), h)),
+                                            w,
+                                            tall,
+                                            all,
+                                            List.of(
+                                                    Outline.line(Role.FOLD, "", 0, t, w, t),
+                                                    Outline.line(Role.FOLD, "", 0, tall - t, w, tall - t)),
+                                            Outline.rectangle(
+                                                    Role.PAPER,
+                                                    "",
+                                                    w - sideWidth().length().mm(),
+                                                    0,
+                                                    sideWidth().length().mm(),
+                                                    tall),
+                                            Outline.rectangle(Role.BOARD, "hinge", t, t, s, h),
+                                            Outline.rectangle(Role.BOARD, "board", t + s + g, t, Math.max(0.1, b), h))
+                                    .moved(
+                                            Grip.down(choices, BoardSettings.TURN_IN, w * 0.6, t, 1),
+                                            Grip.across(choices, PAST, t + s, t + h / 4, 1)),
                             StabLooks.front(
                                     base,
                                     s + g + b,

@@ -58,11 +58,12 @@ final class StabSoft extends ToldKind {
                 List.of(Sizes.sized("cover", "Each cover, flat", width, height)),
                 List.of(
                         StabLooks.flat(
-                                w,
-                                h,
-                                corners,
-                                folds,
-                                Outline.rectangle(Role.BLOCK, "leaf", f, f, w - 2 * f, h - 2 * f)),
+                                        w,
+                                        h,
+                                        corners,
+                                        folds,
+                                        Outline.rectangle(Role.BLOCK, "leaf", f, f, w - 2 * f, h - 2 * f))
+                                .moved(Grip.down(choices, FLAPS, w / 4, f, 1)),
                         StabLooks.front(
                                 base,
                                 block.width().length().mm(),

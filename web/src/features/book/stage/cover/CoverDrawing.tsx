@@ -1,6 +1,7 @@
 import type { CoverLookView } from '../../../../api/client';
 import { Ruler } from '../../../../drawing/Ruler';
 import { useUnit, useWords } from '../../../../units/unit';
+import { Grips } from './Grips';
 
 const LEFT = 56;
 const TOP = 34;
@@ -41,7 +42,7 @@ export function CoverDrawing({ look, width, height }: { look: CoverLookView; wid
     <svg
       width={width}
       height={TOP + high + BOTTOM}
-      role="img"
+      role={look.grips.length > 0 ? 'group' : 'img'}
       aria-label={`${look.seen}. ${words(look.words)}`}
       className="cover-drawing"
     >
@@ -53,6 +54,7 @@ export function CoverDrawing({ look, width, height }: { look: CoverLookView; wid
           <Name key={i} outline={one} scale={scale} />
         ))}
         {flat && <Grain x={clear(look.outlines, wide, scale)} high={high} />}
+        <Grips look={look} drawnAt={{ left, top: TOP, scale }} />
       </g>
       <Ruler lengthMm={look.widthMm} scale={scale} unit={unit} x={left} y={TOP - 4} />
       <Ruler lengthMm={look.heightMm} scale={scale} unit={unit} x={left - 6} y={TOP} down />

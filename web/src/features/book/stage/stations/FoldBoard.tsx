@@ -6,7 +6,7 @@ import { Ruler } from '../../../../drawing/Ruler';
 import { useSession } from '../../../../state/useSession';
 import { useUnit, useWords } from '../../../../units/unit';
 import { placed, useHoles, whole } from './edits';
-import { nudge, removes, useMoved } from './useMoved';
+import { nudge, removes, useMoved } from '../useMoved';
 
 const LEFT = 28;
 const TOP = 62;

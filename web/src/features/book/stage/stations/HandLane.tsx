@@ -3,7 +3,7 @@ import { between, pointedMm } from '../../../../drawing/pointed';
 import { useUnit, useWords } from '../../../../units/unit';
 import { whole } from './edits';
 import { EDGE, LANE, seen, type Look } from './look';
-import { nudge, type useMoved } from './useMoved';
+import { nudge, type useMoved } from '../useMoved';
 
 const APART_MM = 0.5;
 

@@ -6,7 +6,7 @@ import { WEIGHTS } from '../../stages';
 import { withRows, type Rows } from './edits';
 import { HandLane } from './HandLane';
 import { EDGE, LANE, seen, type Look } from './look';
-import { useMoved } from './useMoved';
+import { useMoved } from '../useMoved';
 
 type School = Rows['school'];
 

@@ -5,7 +5,7 @@ import { Ruler } from '../../../../drawing/Ruler';
 import { useSession } from '../../../../state/useSession';
 import { useUnit, useWords } from '../../../../units/unit';
 import { useHoles, whole, withSide, type Side } from './edits';
-import { nudge, removes, useMoved } from './useMoved';
+import { nudge, removes, useMoved } from '../useMoved';
 
 type Place = Side['placed'][number];
 

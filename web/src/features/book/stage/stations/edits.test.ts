@@ -3,7 +3,7 @@ import type { BookDocument } from '../../../../api/client';
 import { between } from '../../../../drawing/pointed';
 import { placed, whole, withCover } from './edits';
 import { seen } from './look';
-import { nudge, removes } from './useMoved';
+import { nudge, removes } from '../useMoved';
 
 const DOCUMENT = { name: 'Cues', stations: { scheme: 'MARGINS', count: 5 }, cover: { squareMm: 3 } } as BookDocument;
 

@@ -153,4 +153,37 @@ public class CoverTest extends Journey {
         assertThat(page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("Pressing and the last look")))
                 .isVisible();
     }
+
+    @Test
+    public void theTurnInIsMovedInTheDrawingByKeysAndByHand() {
+        Book book = tapes("Moved");
+        Page page = window();
+        BookScreen screen = BookScreen.open(page, book.id(), "cover");
+        Locator grip = page.getByRole(
+                AriaRole.SLIDER, new Page.GetByRoleOptions().setName("Turn-in").setExact(true));
+        grip.focus();
+        page.keyboard().press("ArrowDown");
+        page.keyboard().press("ArrowDown");
+        screen.kept(3);
+        assertEquals(covering(book).getAsJsonObject("numbers").get("turn-in").getAsDouble(), 19, 0.01);
+        var box = grip.boundingBox();
+        page.mouse().move(box.x + box.width / 2, box.y + box.height / 2);
+        page.mouse().down();
+        page.mouse().move(box.x + box.width / 2, box.y + box.height / 2 + 12);
+        page.mouse().up();
+        screen.kept(4);
+        assertTrue(covering(book).getAsJsonObject("numbers").get("turn-in").getAsDouble() > 22);
+    }
+
+    @Test
+    public void aCaseThatIsThereIsMeasuredAndTakenAsItIs() {
+        Book book = tapes("Taken");
+        Page page = window();
+        BookScreen screen = BookScreen.open(page, book.id(), "cover");
+        screen.pick("Kind", "A case that is there already").kept(3);
+        screen.type("Its spine, between the creases", "12 mm").kept(4);
+        assertThat(screen.remarks()).containsText("thicker than this spine");
+        screen.press("Its spine, between the creases not measured").kept(5);
+        assertThat(screen.remarks()).not().containsText("thicker than this spine");
+    }
 }

@@ -60,8 +60,10 @@ public final class BookScreen {
         return this;
     }
 
+    /** What is typed into; a part of the drawing that settles the same has the same name. */
     public Locator field(String label) {
-        return page.getByLabel(label, new Page.GetByLabelOptions().setExact(true));
+        return page.getByLabel(label, new Page.GetByLabelOptions().setExact(true))
+                .and(page.locator("input, textarea"));
     }
 
     /** Types into a field and takes it. */

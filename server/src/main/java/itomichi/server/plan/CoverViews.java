@@ -172,7 +172,19 @@ final class CoverViews {
                 look.widthMm(),
                 look.heightMm(),
                 look.outlines().stream().map(CoverViews::outline).toList(),
-                InUnits.of(look.words()));
+                InUnits.of(look.words()),
+                look.grips().stream()
+                        .map(grip -> new CoveringView.CoverGripView(
+                                grip.setting(),
+                                grip.words(),
+                                grip.xMm(),
+                                grip.yMm(),
+                                grip.across(),
+                                grip.number(),
+                                grip.perMm(),
+                                grip.least(),
+                                grip.most()))
+                        .toList());
     }
 
     private static CoveringView.CoverOutlineView outline(Outline outline) {

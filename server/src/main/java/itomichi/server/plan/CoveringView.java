@@ -90,7 +90,20 @@ public record CoveringView(
             double widthMm,
             double heightMm,
             List<CoverOutlineView> outlines,
-            InUnits words) {}
+            InUnits words,
+            List<CoverGripView> grips) {}
+
+    /** Where a part is moved: its place, mm; what is settled by it now, and how much more that is for a mm to the right or down. */
+    public record CoverGripView(
+            String setting,
+            String words,
+            double xMm,
+            double yMm,
+            boolean across,
+            double number,
+            double perMm,
+            double least,
+            double most) {}
 
     /** Something in a drawing; two points make a line. */
     public record CoverOutlineView(Outline.Role role, String name, List<FlatPointView> points, boolean hidden) {}

@@ -1,8 +1,8 @@
 import { act } from 'react';
 import { describe, expect, it, vi } from 'vitest';
-import { BookSession } from '../../../../state/session';
-import { bookView, called } from '../../../../test/books';
-import { rendered } from '../../../../test/render';
+import { BookSession } from '../../../state/session';
+import { bookView, called } from '../../../test/books';
+import { rendered } from '../../../test/render';
 import { useMoved } from './useMoved';
 
 let press: (name: string) => void = () => undefined;

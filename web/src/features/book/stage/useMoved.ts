@@ -1,8 +1,8 @@
 import { useCallback, useEffect, useRef, useState, type KeyboardEvent } from 'react';
-import type { BookDocument } from '../../../../api/client';
-import { useSession } from '../../../../state/useSession';
-import { called, keyName } from '../../../../ui/keys';
-import { BOARD_KEYS } from '../../keys';
+import type { BookDocument } from '../../../api/client';
+import { useSession } from '../../../state/useSession';
+import { called, keyName } from '../../../ui/keys';
+import { BOARD_KEYS } from '../keys';
 import { usePreview } from './usePreview';
 
 const SETTLES_MS = 400;

@@ -1,6 +1,6 @@
 import { useRef } from 'react';
-import { api, outcome, type BookDocument } from '../../../../api/client';
-import { useSession } from '../../../../state/useSession';
+import { api, outcome, type BookDocument } from '../../../api/client';
+import { useSession } from '../../../state/useSession';
 
 /** Asks for the plan of a book that is not kept yet; one question at a time, always the newest. */
 export function usePreview(): (document: BookDocument) => void {
