@@ -12,6 +12,7 @@ type Table = SupplyView['tables'][number];
 export function CutTable({ table, cut }: { table: Table; cut: () => void }) {
   const place = useRef<HTMLElement>(null);
   const { width } = useSize(place);
+  const { unit } = useUnit();
   const each = Math.max(260, Math.min(width || 260, 330));
   return (
     <section className="cut-table" aria-label={`To cut from ${table.name}`} ref={place}>
@@ -27,6 +28,16 @@ export function CutTable({ table, cut }: { table: Table; cut: () => void }) {
         {table.sheets + table.offcuts > 0 && (
           <Button size="small" onClick={cut} aria-label={`Cut from ${table.name}`}>
             Cut: take them out, lay off-cuts in
+          </Button>
+        )}{' '}
+        {table.cuts.length > 0 && (
+          <Button
+            size="small"
+            href={`/api/supplies/cuts.pdf?thing=${table.thing}${table.books.map((id) => `&books=${id}`).join('')}&paper=${unit === 'MM' ? 'A4' : 'LETTER'}&unit=${unit}`}
+            target="_blank"
+            aria-label={`Print the cuts from ${table.name}`}
+          >
+            Print the cuts
           </Button>
         )}
       </p>

@@ -18,6 +18,7 @@ final class SheetFilling {
     private final double[] value;
     private final Turns turns;
     private final int[] left;
+    private final int[] laid;
     private final CutPart part;
     private double areaMm2;
 
@@ -51,6 +52,7 @@ final class SheetFilling {
         this.value = value;
         this.turns = turns;
         this.left = left.clone();
+        this.laid = new int[left.length];
         this.part = fill(sheet.width(), sheet.height());
     }
 
@@ -59,14 +61,18 @@ final class SheetFilling {
         return part;
     }
 
-    /** Of a size how many are still wanted. */
-    int left(int kind) {
-        return left[kind];
+    /** Of a size how many lie on it. */
+    int laid(int kind) {
+        return laid[kind];
     }
 
-    /** Of each size how many are still wanted. */
-    int[] left() {
-        return left.clone();
+    /** How many more sheets can be filled like this one. */
+    int more() {
+        return IntStream.range(0, laid.length)
+                .filter(kind -> laid[kind] > 0)
+                .map(kind -> left[kind] / laid[kind])
+                .min()
+                .orElse(0);
     }
 
     /** Area of the pieces that lie on it. */
@@ -85,6 +91,7 @@ final class SheetFilling {
             return new CutPart.Offcut();
         }
         left[block.kind()] -= block.pieces();
+        laid[block.kind()] += block.pieces();
         areaMm2 += wanted.get(block.kind()).areaMm2() * block.pieces();
         long right = width - block.width();
         long below = height - block.height();

@@ -3,7 +3,6 @@ package itomichi.cutting;
 import itomichi.material.SheetGrain;
 import itomichi.measure.Length;
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
 import java.util.stream.IntStream;
@@ -23,19 +22,26 @@ public final class StockCutter {
     private static final int PASSES = 500;
     /** So many are made even where fewer sheets are impossible: what is left of the last one is to be large. */
     private static final int LEAST_PASSES = 40;
+    /** Pieces that are laid in all passes together: of very many pieces fewer passes are made, so that none is waited for. */
+    private static final int MOST_LAID = 60_000;
+
     /** How a piece's value grows with its area: a little more than in proportion, so that large ones go first. */
     private static final double GROWS = 1.04;
 
+    /** So many pieces are very many. */
+    private static final long MANY = 2000;
     /** A piece that does not come out is dearer than any sheet. */
     private static final double MISSING = 1e12;
 
     private final StockWish wish;
     private final List<SheetFilling.Ways> ways;
     private final double[] price;
+    private final boolean many;
 
     private StockCutter(StockWish wish) {
         this.wish = wish;
         this.ways = wish.stock().stream().map(sheet -> ways(wish, sheet)).toList();
+        this.many = wish.wanted().stream().mapToLong(Demand::number).sum() > MANY;
         boolean priced = wish.stock().stream()
                 .allMatch(sheet -> sheet.offcut()
                         || sheet.supply().price().filter(one -> one > 0).isPresent());
@@ -55,11 +61,15 @@ public final class StockCutter {
         return new StockCutter(wish).plan();
     }
 
-    /** A sheet that is cut. */
-    private record Taken(int stock, SheetFilling filled) {}
+    /**
+     * A sheet that is cut.
+     *
+     * @param times how many are cut like it
+     */
+    private record Taken(int stock, SheetFilling filled, int times) {}
 
-    /** One pass: sheets, and what they cost. */
-    private record Pass(List<Taken> sheets, double cost, double largestLeft) {
+    /** One pass: sheets, of each size how many did not come out, and what it costs. */
+    private record Pass(List<Taken> sheets, List<Integer> left, double cost, double largestLeft) {
         boolean betterThan(Pass other) {
             return cost < other.cost - 1e-9 || (cost < other.cost + 1e-9 && largestLeft > other.largestLeft + 1e-9);
         }
@@ -77,7 +87,9 @@ public final class StockCutter {
                 .mapToDouble(demand -> Math.pow(demand.areaMm2(), GROWS))
                 .toArray();
         Pass best = pass(fits, value, Turns.none());
-        for (int i = 1; i < LEAST_PASSES || (i < PASSES && !proven(fits, best)); i++) {
+        int passes = Math.min(PASSES, MOST_LAID / Math.max(1, IntStream.of(fits).sum()));
+        int least = Math.min(LEAST_PASSES, passes);
+        for (int i = 1; i < least || (i < passes && !proven(fits, best)); i++) {
             correct(value, best.sheets());
             Pass next = pass(fits, value, Turns.of(i, i % 3 * 0.25 + 0.05));
             if (next.betterThan(best)) {
@@ -96,42 +108,46 @@ public final class StockCutter {
 
     /** Pieces of well filled sheets are worth their area, those of badly filled ones more. */
     private void correct(double[] value, List<Taken> sheets) {
-        int[] before = wish.wanted().stream().mapToInt(Demand::number).toArray();
-        int[] open = before.clone();
         for (Taken taken : sheets) {
             double use =
                     taken.filled().areaMm2() / wish.stock().get(taken.stock()).areaMm2();
             for (int kind = 0; kind < value.length; kind++) {
-                int number = open[kind] - taken.filled().left(kind);
+                int number = taken.filled().laid(kind) * taken.times();
                 if (number > 0) {
-                    double share = number / (2.0 * before[kind]);
+                    double share = number / (2.0 * wish.wanted().get(kind).number());
                     double worth = Math.pow(wish.wanted().get(kind).areaMm2() / Math.max(use, 0.05), GROWS);
                     value[kind] = value[kind] * (1 - share) + worth * share;
                 }
             }
-            open = taken.filled().left();
         }
     }
 
     private Pass pass(int[] wanted, double[] value, Turns turns) {
         List<Taken> sheets = new ArrayList<>();
         int[] taken = new int[wish.stock().size()];
-        int[] left = wanted;
+        int[] left = wanted.clone();
         double cost = 0;
-        while (Arrays.stream(left).anyMatch(number -> number > 0)) {
+        while (IntStream.of(left).anyMatch(number -> number > 0)) {
             Taken next = next(left, value, turns, taken);
             if (next == null) {
                 break;
             }
-            taken[next.stock()]++;
+            taken[next.stock()] += next.times();
             sheets.add(next);
-            left = next.filled().left();
-            cost += wish.stock().get(next.stock()).offcut() ? 0 : price[next.stock()];
+            for (int kind = 0; kind < left.length; kind++) {
+                left[kind] -= next.filled().laid(kind) * next.times();
+            }
+            cost += wish.stock().get(next.stock()).offcut() ? 0 : price[next.stock()] * next.times();
         }
         // what an off-cut did not hold is short, and dearer than any sheet
         double missing = IntStream.of(left).sum() * MISSING;
         double largest = sheets.stream().mapToDouble(this::largestLeft).max().orElse(0);
-        return new Pass(sheets, cost + missing, largest);
+        return new Pass(sheets, IntStream.of(left).boxed().toList(), cost + missing, largest);
+    }
+
+    /** Of very many pieces sheets are filled alike as long as they can be: nobody cuts thousands of sheets each in its own way. */
+    private int times(SheetFilling filled, StockSheet sheet) {
+        return many && !sheet.offcut() ? 1 + filled.more() : 1;
     }
 
     private double largestLeft(Taken sheet) {
@@ -164,7 +180,7 @@ public final class StockCutter {
                         filled.areaMm2() / price[i] * turns.about() + (filled.last() && !offcut ? 1e9 / price[i] : 0);
                 if (filled.areaMm2() > 0 && brings > most) {
                     most = brings;
-                    found = new Taken(i, filled);
+                    found = new Taken(i, filled, times(filled, sheet));
                 }
             }
             if (found != null) {
@@ -198,11 +214,8 @@ public final class StockCutter {
     }
 
     private StockPlan told(int[] wanted, int[] fits, Pass pass) {
-        int[] left = pass.sheets().isEmpty()
-                ? fits
-                : pass.sheets().get(pass.sheets().size() - 1).filled().left();
         List<Integer> missing = IntStream.range(0, wanted.length)
-                .mapToObj(kind -> wanted[kind] - fits[kind] + left[kind])
+                .mapToObj(kind -> wanted[kind] - fits[kind] + pass.left().get(kind))
                 .toList();
         return new StockPlan(wish, cuts(pass.sheets()), missing, proven(fits, pass));
     }
@@ -223,9 +236,9 @@ public final class StockCutter {
                     .orElse(-1);
             if (same < 0) {
                 different.add(taken);
-                counts.add(1);
+                counts.add(taken.times());
             } else {
-                counts.set(same, counts.get(same) + 1);
+                counts.set(same, counts.get(same) + taken.times());
             }
         }
         return IntStream.range(0, different.size())

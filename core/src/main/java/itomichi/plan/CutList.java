@@ -1,6 +1,7 @@
 package itomichi.plan;
 
 import itomichi.cover.CoverPiece;
+import itomichi.cover.CoverStock;
 import itomichi.cover.SewnBlock;
 import itomichi.cutting.Demand;
 import itomichi.finding.Formula;
@@ -54,12 +55,27 @@ public final class CutList {
      * @param key a name that does not change
      * @param name what a binder calls it
      * @param stuff what it is cut from
+     * @param stock which sheet of it, where that is settled
      * @param count how many of it
      * @param width across the grain
      * @param height along the grain
      * @param from what its size was worked out from
      */
-    public record Row(String key, String name, String stuff, int count, Quantity width, Quantity height, From from) {}
+    public record Row(
+            String key,
+            String name,
+            String stuff,
+            Optional<String> stock,
+            int count,
+            Quantity width,
+            Quantity height,
+            From from) {
+
+        /** What it is cut from, and which sheet of it. */
+        public String source() {
+            return stock.map(sheet -> stuff + ": " + sheet).orElse(stuff);
+        }
+    }
 
     /** The rows in the order in which they are cut. */
     public static List<Row> of(WorkedBook worked) {
@@ -72,6 +88,8 @@ public final class CutList {
                     piece.key(),
                     piece.name(),
                     piece.stuff().words(),
+                    Optional.ofNullable(worked.spec().covering().stocks().get(piece.stuff()))
+                            .map(CoverStock::name),
                     piece.count(),
                     piece.width().result(),
                     piece.height().result(),
@@ -92,6 +110,7 @@ public final class CutList {
                         "sheets-" + number,
                         folded ? (ends ? "Sheets to fold, ends among them" : "Sheets to fold") : "Sheets",
                         paper.paper().paper().name(),
+                        Optional.empty(),
                         demand.number(),
                         Quantity.of(demand.width(), Fineness.CUT),
                         Quantity.of(demand.height(), Fineness.CUT),
@@ -118,6 +137,7 @@ public final class CutList {
                         "tape",
                         "Tapes",
                         "tape",
+                        Optional.empty(),
                         after.size(),
                         Quantity.of(stations.at(station + 1).minus(stations.at(station)), Fineness.MARK),
                         tapeLength(worked.covering().base().block()).result(),

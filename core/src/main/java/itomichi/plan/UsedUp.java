@@ -27,6 +27,9 @@ public record UsedUp(
         Map<PieceStuff, List<PieceUse>> pieces,
         List<LengthUse> lengths) {
 
+    /** Sheets that are cut in one go: common practice, and as many as are planned at once. */
+    private static final long MOST_TOGETHER = 5000;
+
     public UsedUp {
         papers = List.copyOf(papers);
         lengths = List.copyOf(lengths);
@@ -36,9 +39,9 @@ public record UsedUp(
      * A paper.
      *
      * @param paper which of the book's, from 0
-     * @param cutting how its stock is cut for all copies together
+     * @param sheets stock sheets for all copies
      */
-    public record PaperUse(int paper, CuttingPlan cutting) {}
+    public record PaperUse(int paper, int sheets) {}
 
     /**
      * Pieces of a cover.
@@ -77,20 +80,23 @@ public record UsedUp(
         for (int i = 0; i < book.papers().size(); i++) {
             PaperPlan plan = book.papers().get(i);
             int paper = i;
-            plan.cutting()
-                    .map(one -> copies == 1 ? one : forAll(book, plan, one, copies))
-                    .ifPresent(cutting -> papers.add(new PaperUse(paper, cutting)));
+            plan.cutting().ifPresent(one -> papers.add(new PaperUse(paper, sheets(book, plan, one, copies))));
         }
         return papers;
     }
 
-    private static CuttingPlan forAll(WorkedBook book, PaperPlan plan, CuttingPlan one, int copies) {
+    /** For all copies together, as far as they are cut in one go; what the last sheet of each copy leaves then serves the next. */
+    private static int sheets(WorkedBook book, PaperPlan plan, CuttingPlan one, int copies) {
+        if (copies == 1 || (long) copies * plan.sheets() > MOST_TOGETHER) {
+            return one.stockSheets() * copies;
+        }
         return Cutter.plan(
-                one.supply(),
-                plan.demands().stream()
-                        .map(demand -> new Demand(demand.width(), demand.height(), demand.number() * copies))
-                        .toList(),
-                book.spec().papers().cutting());
+                        one.supply(),
+                        plan.demands().stream()
+                                .map(demand -> new Demand(demand.width(), demand.height(), demand.number() * copies))
+                                .toList(),
+                        book.spec().papers().cutting())
+                .stockSheets();
     }
 
     private static PieceUse use(CoverPiece piece, int copies) {

@@ -151,6 +151,24 @@ public class StockCutterTest {
         assertFalse(plan(tall.wanted(), narrow).whole());
     }
 
+    /** ISO 216: a sheet of A1 is eight of A4, to a millimetre that is trimmed off. */
+    @Test
+    public void eightSheetsOfA4ComeOutOfOneOfA1() {
+        StockWish wish = new StockWish(
+                List.of(piece(210, 297, 8)),
+                false,
+                List.of(sheet(594, 841, SheetGrain.ALONG_HEIGHT)),
+                Knife.ALONG_A_RULE);
+        assertEquals(StockCutter.plan(wish).taken(0), 1);
+    }
+
+    /** Sixty editions of a hundred thousand are planned too, sheets alike parted alike. */
+    @Test
+    public void millionsOfBooksAreCutToTheLastPiece() {
+        StockPlan plan = plan(List.of(piece(148, 214, 12_000_000), piece(21, 214, 6_000_000)), BOARD);
+        assertTrue(plan.whole());
+    }
+
     @Test
     public void whatAnOffCutHoldsIsNotCutFromANewSheet() {
         StockPlan plan = plan(List.of(piece(150, 200, 2)), BOARD, offcut(320, 220));

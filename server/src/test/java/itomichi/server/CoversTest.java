@@ -143,7 +143,7 @@ public class CoversTest extends HttpTest {
                     .orElseThrow();
             assertTrue(pdf.contains(piece.get("name").asString()), piece + " is not in " + pdf);
             assertEquals(
-                    Double.parseDouble(row.get(3)),
+                    Double.parseDouble(row.get(4)),
                     Double.parseDouble(wide.replace("\u202fmm", "")),
                     0.26,
                     piece.toString());

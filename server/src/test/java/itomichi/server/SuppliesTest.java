@@ -280,6 +280,23 @@ public class SuppliesTest extends HttpTest {
     }
 
     @Test
+    public void aPressThatCameTwiceCutsOnce() throws Exception {
+        JsonNode board = board("9");
+        JsonNode book = cased("Log", board);
+        Map<String, Object> press =
+                Map.of("thing", BooksTest.id(board), "books", List.of(BooksTest.id(book)), "sheets", 1);
+        List<Integer> answers = Stream.generate(() -> press)
+                .limit(6)
+                .parallel()
+                .map(one -> post("/api/supplies/cut", one).status())
+                .sorted()
+                .toList();
+        assertEquals(answers.get(0), Integer.valueOf(204));
+        assertEquals(answers.stream().filter(status -> status == 204).count(), 1);
+        assertEquals(have("BOARDS", "Grey board"), "8");
+    }
+
+    @Test
     public void aCutUndoneLeavesTheDrawerAsItWas() {
         JsonNode board = board("3");
         cased("Log", board);
@@ -352,6 +369,17 @@ public class SuppliesTest extends HttpTest {
         cased("Log", board("0"));
         String list = new String(get("/api/supplies/list.csv").raw().body(), StandardCharsets.UTF_8);
         assertTrue(list.contains("Grey board,Boards,1\u202fboard,0\u202fboards,1\u202fboard,4.00,Log"), list);
+    }
+
+    @Test
+    public void theCutsArePrinted() {
+        JsonNode board = board("3");
+        cased("Log", board);
+        Answer answer = get("/api/supplies/cuts.pdf?thing=" + BooksTest.id(board));
+        assertEquals(answer.status(), 200, answer.message());
+        assertEquals(new String(answer.raw().body(), 0, 5, StandardCharsets.US_ASCII), "%PDF-");
+        assertEquals(
+                get("/api/supplies/cuts.pdf?thing=" + BooksTest.id(wove("1"))).status(), 422);
     }
 
     @Test

@@ -133,7 +133,7 @@ public final class CoverSheet {
                     y,
                     List.of(
                             cut.name(),
-                            cut.stuff(),
+                            cut.source(),
                             Integer.toString(cut.count()),
                             cut.width().in(unit),
                             cut.height().in(unit)));

@@ -4,9 +4,7 @@ import itomichi.book.BookPlan;
 import itomichi.cutting.CuttingPlan;
 import itomichi.cutting.Layout;
 import itomichi.documents.drawing.Drawing;
-import itomichi.documents.drawing.Pen;
 import itomichi.documents.drawing.Shape;
-import itomichi.material.SheetGrain;
 import itomichi.measure.Fineness;
 import itomichi.measure.Length;
 import itomichi.measure.Unit;
@@ -15,7 +13,6 @@ import itomichi.plan.PaperPlan;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 
 /**
  * The cutting plan of one paper: each way of parting a stock sheet drawn to a scale that is printed beside it, and the cuts in their order.
@@ -27,10 +24,6 @@ public final class CuttingSheet {
     private static final double EDGE_MM = 14;
     private static final double TITLE_MM = 5.2;
     private static final double WORDS_MM = 3.4;
-    /** Grain lines lie this far apart on the paper. */
-    private static final double GRAIN_MM = 4;
-    /** The drawing takes no more of a page's height than this. */
-    private static final double DRAWING_SHARE = 0.5;
 
     private final BookPlan plan;
     private final PaperPlan paper;
@@ -74,8 +67,11 @@ public final class CuttingSheet {
         for (int i = 0; i < cutting.layouts().size(); i++) {
             List<Shape> shapes = new ArrayList<>();
             double belowMm = heading(shapes, i);
-            double bottomMm = stock(shapes, cutting.layouts().get(i), belowMm);
-            steps(shapes, cutting.layouts().get(i), bottomMm);
+            StockDrawing sheet = StockDrawing.on(page, EDGE_MM, belowMm, cutting.supply(), shapes);
+            double bottomMm = sheet.draw(
+                    cutting.layouts().get(i),
+                    plan.spec().bound().form().folded() ? StockDrawing.Marks.FOLDS : StockDrawing.Marks.NONE);
+            steps(shapes, cutting.layouts().get(i), sheet, bottomMm);
             pages.add(new Drawing.Page(page.widthMm(), page.heightMm(), shapes));
         }
         return new Drawing("Cutting plan: " + plan.spec().title().name(), pages);
@@ -105,70 +101,9 @@ public final class CuttingSheet {
         return column.yMm() + 4;
     }
 
-    /** How much smaller than the stock sheet it is drawn. */
-    private double scale() {
-        return Math.min(
-                (page.widthMm() - 2 * EDGE_MM) / cutting.supply().width().mm(),
-                page.heightMm() * DRAWING_SHARE / cutting.supply().height().mm());
-    }
-
-    /** Draws the stock sheet and answers where it ends. */
-    private double stock(List<Shape> shapes, Layout layout, double topMm) {
-        double widthMm = cutting.supply().width().mm();
-        double heightMm = cutting.supply().height().mm();
-        double scale = scale();
-        StockArea frame = new StockArea(shapes, scale, EDGE_MM, topMm);
-        grain(frame, widthMm, heightMm);
-        frame.rectangle(0, 0, widthMm, heightMm, Pen.NOTE);
-        for (Layout.CutPiece piece : layout.pieces()) {
-            piece(frame, piece);
-        }
-        for (Layout.Cut cut : layout.cuts()) {
-            frame.line(cut.x1().mm(), cut.y1().mm(), cut.x2().mm(), cut.y2().mm(), Pen.CUT);
-            frame.words(
-                    (cut.x1().mm() + 7 * cut.x2().mm()) / 8,
-                    (cut.y1().mm() + 7 * cut.y2().mm()) / 8,
-                    Integer.toString(cut.step()));
-        }
-        return topMm + heightMm * scale + 6;
-    }
-
-    private void grain(StockArea frame, double widthMm, double heightMm) {
-        double step = GRAIN_MM / frame.scale;
-        if (cutting.supply().grain() == SheetGrain.ALONG_HEIGHT) {
-            for (double x = step; x < widthMm; x += step) {
-                frame.line(x, 0, x, heightMm, Pen.GRAIN);
-            }
-        } else if (cutting.supply().grain() == SheetGrain.ALONG_WIDTH) {
-            for (double y = step; y < heightMm; y += step) {
-                frame.line(0, y, widthMm, y, Pen.GRAIN);
-            }
-        }
-    }
-
-    private void piece(StockArea frame, Layout.CutPiece piece) {
-        double left = piece.x().mm();
-        double top = piece.y().mm();
-        double width = piece.width().mm();
-        double height = piece.height().mm();
-        frame.rectangle(left, top, width, height, Pen.NOTE);
-        if (!plan.spec().bound().form().folded()) {
-            return;
-        }
-        if (piece.turned()) {
-            frame.line(left, top + height / 2, left + width, top + height / 2, Pen.FOLD);
-        } else {
-            frame.line(left + width / 2, top, left + width / 2, top + height, Pen.FOLD);
-        }
-    }
-
-    private void steps(List<Shape> shapes, Layout layout, double topMm) {
+    private void steps(List<Shape> shapes, Layout layout, StockDrawing sheet, double topMm) {
         TextColumn column = new TextColumn(shapes, EDGE_MM, topMm, page.widthMm() - 2 * EDGE_MM);
-        column.words(
-                "Drawn 1 : "
-                        + String.format(Locale.ROOT, "%.1f", 1 / scale())
-                        + "; measure on the paper, not here. " + grainWords(),
-                WORDS_MM);
+        column.words(sheet.scaleWords() + " " + grainWords(), WORDS_MM);
         column.gap(2);
         for (int i = 0; i < layout.steps().size(); i++) {
             column.words((i + 1) + ". " + layout.steps().get(i).in(unit), WORDS_MM);
@@ -193,25 +128,5 @@ public final class CuttingSheet {
             case ACROSS_FOLD -> "Fine lines: the grain. It runs across folds.";
             case UNKNOWN -> "The grain is not tested: find it before the first cut.";
         };
-    }
-
-    /** A place on the page where millimetres of the stock sheet are drawn smaller. */
-    private record StockArea(List<Shape> shapes, double scale, double leftMm, double topMm) {
-
-        void line(double x1, double y1, double x2, double y2, Pen pen) {
-            shapes.add(new Shape.Line(
-                    leftMm + x1 * scale, topMm + y1 * scale, leftMm + x2 * scale, topMm + y2 * scale, pen));
-        }
-
-        void rectangle(double x, double y, double width, double height, Pen pen) {
-            line(x, y, x + width, y, pen);
-            line(x, y + height, x + width, y + height, pen);
-            line(x, y, x, y + height, pen);
-            line(x + width, y, x + width, y + height, pen);
-        }
-
-        void words(double x, double y, String text) {
-            shapes.add(new Shape.Words(leftMm + x * scale + 0.8, topMm + y * scale - 0.8, text, 3, false, false));
-        }
     }
 }

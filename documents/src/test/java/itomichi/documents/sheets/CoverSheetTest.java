@@ -66,7 +66,7 @@ public class CoverSheetTest {
             assertTrue(
                     words.containsAll(List.of(
                             row.name(),
-                            row.stuff(),
+                            row.source(),
                             Integer.toString(row.count()),
                             row.width().in(unit),
                             row.height().in(unit))),

@@ -104,6 +104,14 @@ public class DrawerService {
         return store.get(id).isPresent();
     }
 
+    /** Keeps a thing for this transaction: nobody else takes of it until it ends. */
+    @Transactional
+    public void hold(UUID id) {
+        if (store.held(id).isEmpty()) {
+            throw none();
+        }
+    }
+
     /** Something that can be used up, if it is there. */
     @Transactional(readOnly = true)
     public Optional<StockThing> stock(UUID id) {

@@ -1,7 +1,6 @@
 package itomichi.server.supply;
 
 import itomichi.cover.PieceStuff;
-import itomichi.cutting.CuttingPlan;
 import itomichi.measure.Length;
 import itomichi.plan.UsedUp;
 import itomichi.server.book.StoredBook;
@@ -94,8 +93,8 @@ final class Needs {
     /** All that is wanted, worked out. */
     record Worked(List<Need> needs, List<Table> tables, List<Open> open) {}
 
-    void paper(StoredBook book, BookDocument.Paper paper, CuttingPlan cutting) {
-        counted(book, paper.drawerId(), paper.name(), cutting.stockSheets(), "sheets");
+    void paper(StoredBook book, BookDocument.Paper paper, int sheets) {
+        counted(book, paper.drawerId(), paper.name(), sheets, "sheets");
     }
 
     void thread(StoredBook book, Length length) {

@@ -58,8 +58,8 @@ class StageUses implements StageWatch {
         List<Used> papers = new ArrayList<>();
         for (UsedUp.PaperUse paper : used.papers()) {
             UUID thing = paper(document, paper.paper()).drawerId();
-            if (thing != null && paper.cutting().stockSheets() > 0) {
-                papers.add(new Used(thing, paper.cutting().stockSheets()));
+            if (thing != null && paper.sheets() > 0) {
+                papers.add(new Used(thing, paper.sheets()));
             }
         }
         return papers;

@@ -3,11 +3,17 @@ package itomichi.server.supply;
 import static itomichi.server.platform.Sent.given;
 
 import itomichi.cutting.Knife;
+import itomichi.documents.sheets.PrintPaper;
+import itomichi.documents.sheets.SharedCutsSheet;
 import itomichi.measure.Length;
+import itomichi.measure.Unit;
 import itomichi.server.platform.Csv;
 import itomichi.server.supply.SupplyView.NeedView;
 import itomichi.server.supply.SupplyView.StageUse;
+import itomichi.server.template.SheetFiles;
 import java.nio.charset.StandardCharsets;
+import java.time.Clock;
+import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
@@ -15,8 +21,6 @@ import java.util.Objects;
 import java.util.Optional;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
-import org.springframework.http.ContentDisposition;
-import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
@@ -35,8 +39,11 @@ class SupplyController {
 
     private final SupplyService supplies;
 
-    SupplyController(SupplyService supplies) {
+    private final Clock clock;
+
+    SupplyController(SupplyService supplies, Clock clock) {
         this.supplies = supplies;
+        this.clock = clock;
     }
 
     /** So much was bought of a thing. */
@@ -79,15 +86,19 @@ class SupplyController {
                             .orElse(""),
                     String.join("; ", need.books())));
         }
-        return ResponseEntity.ok()
-                .header(
-                        HttpHeaders.CONTENT_DISPOSITION,
-                        ContentDisposition.attachment()
-                                .filename("shopping list.csv", StandardCharsets.UTF_8)
-                                .build()
-                                .toString())
-                .contentType(new MediaType("text", "csv", StandardCharsets.UTF_8))
-                .body(Csv.write(rows).getBytes(StandardCharsets.UTF_8));
+        return SheetFiles.csv("shopping", "list", Csv.write(rows).getBytes(StandardCharsets.UTF_8));
+    }
+
+    /** What is cut from a thing, to be printed. */
+    @GetMapping(value = "/api/supplies/cuts.pdf", produces = MediaType.APPLICATION_PDF_VALUE)
+    ResponseEntity<byte[]> cuts(
+            @RequestParam UUID thing,
+            @RequestParam(defaultValue = "") List<UUID> books,
+            @RequestParam(defaultValue = "A4") PrintPaper paper,
+            @RequestParam(defaultValue = "MM") Unit unit) {
+        SharedCutsSheet.Wanted wanted = supplies.cuts(thing, books);
+        return SheetFiles.pdf(
+                wanted.stocks().get(0), "cuts", SharedCutsSheet.draw(wanted, paper, LocalDate.now(clock), unit));
     }
 
     @PostMapping("/api/supplies/bought")

@@ -2,6 +2,7 @@ package itomichi.server.supply;
 
 import itomichi.cover.PieceStuff;
 import itomichi.cutting.Knife;
+import itomichi.documents.sheets.SharedCutsSheet;
 import itomichi.finding.Stage;
 import itomichi.measure.Length;
 import itomichi.plan.UsedUp;
@@ -13,7 +14,6 @@ import itomichi.server.drawer.DrawerService;
 import itomichi.server.drawer.StockThing;
 import itomichi.server.plan.PlanViews;
 import itomichi.server.platform.ProblemException;
-import itomichi.server.supply.DrawerAct.Kind;
 import itomichi.server.supply.DrawerAct.Moved;
 import itomichi.server.supply.SupplyView.StageUse;
 import itomichi.spec.UnfitValueException;
@@ -37,6 +37,10 @@ public class SupplyService {
     /** Books that are looked at together. */
     private static final int MOST_BOOKS = 60;
 
+    /** The same books are looked at in the same order, and cut in the same way. */
+    private static final Comparator<StoredBook> BY_NAME =
+            Comparator.comparing(book -> book.document().name());
+
     private static final double MOST_BOUGHT = 1_000_000;
     private static final double LEAST_REACH_MM = 50;
     private static final double MOST_REACH_MM = 5000;
@@ -49,6 +53,7 @@ public class SupplyService {
     private final KnifeStore knives;
     private final Cuttings cuttings;
     private final StageUses stages;
+    private final ActKeeping keeping;
 
     SupplyService(
             BookService books,
@@ -56,20 +61,21 @@ public class SupplyService {
             ActStore acts,
             KnifeStore knives,
             Cuttings cuttings,
-            StageUses stages) {
+            StageUses stages,
+            ActKeeping keeping) {
         this.books = books;
         this.drawers = drawers;
         this.acts = acts;
         this.knives = knives;
         this.cuttings = cuttings;
         this.stages = stages;
+        this.keeping = keeping;
     }
 
     /** What these books want; all that are on the bench where none is named. */
     SupplyView look(List<UUID> wanted) {
-        List<StoredBook> bench = books.onBench(MOST_BOOKS).stream()
-                .sorted(Comparator.comparing(book -> book.document().name()))
-                .toList();
+        List<StoredBook> bench =
+                books.onBench(MOST_BOOKS).stream().sorted(BY_NAME).toList();
         Needs needs = new Needs(drawers, cuttings);
         for (StoredBook book : bench) {
             if (wanted.isEmpty() || wanted.contains(book.id())) {
@@ -90,8 +96,7 @@ public class SupplyService {
         }
         BookDocument document = book.document();
         if (!document.done().contains(Stage.PAPER)) {
-            used.papers()
-                    .forEach(paper -> needs.paper(book, StageUses.paper(document, paper.paper()), paper.cutting()));
+            used.papers().forEach(paper -> needs.paper(book, StageUses.paper(document, paper.paper()), paper.sheets()));
         }
         if (!document.done().contains(Stage.SEW)) {
             used.thread().ifPresent(length -> needs.thread(book, length));
@@ -153,7 +158,6 @@ public class SupplyService {
      *
      * @throws UnfitValueException if it is not counted how much there is
      */
-    @Transactional
     void bought(UUID id, double number) {
         StockThing thing = thing(id);
         if (!(number > 0 && number <= MOST_BOUGHT)) {
@@ -165,8 +169,7 @@ public class SupplyService {
                     "number",
                     "How much there is of “" + thing.name() + "” is not known; count it in its drawer first.");
         }
-        drawers.take(id, -number);
-        acts.insert(Kind.BOUGHT, null, id, List.of(), List.of(new Moved(id, -number)));
+        keeping.bought(id, number);
     }
 
     /**
@@ -175,17 +178,9 @@ public class SupplyService {
      * @param wanted the books that are cut for
      * @param sheets so many were seen to be cut, off-cuts among them
      */
-    @Transactional
     void cut(UUID id, List<UUID> wanted, int sheets) {
         StockThing thing = thing(id);
-        Needs needs = new Needs(drawers, cuttings);
-        books.all(wanted).stream().filter(book -> !book.removed()).forEach(book -> add(needs, book));
-        Needs.Table table = needs.worked().tables().stream()
-                .filter(one -> one.thing().id().equals(id))
-                .findFirst()
-                .orElseThrow(() -> new ProblemException(
-                        HttpStatus.UNPROCESSABLE_CONTENT,
-                        "Nothing is to be cut from “" + thing.name() + "” any more."));
+        Needs.Table table = table(thing, books.all(wanted));
         int now = table.cutting().taken().values().stream()
                 .mapToInt(Integer::intValue)
                 .sum();
@@ -195,27 +190,36 @@ public class SupplyService {
                     "What is cut from “" + thing.name() + "” changed meanwhile, from " + sheets + " to " + now
                             + " sheets; it is shown as it is now.");
         }
-        List<Moved> moved = new ArrayList<>(stages.take(table.cutting().taken().entrySet().stream()
-                .map(taken -> new Used(taken.getKey(), taken.getValue()))
-                .toList()));
-        Cuttings.kept(table.cutting().plan()).forEach((left, number) -> {
-            UUID offcut = drawers.offcut(id, left.width().mm(), left.height().mm());
-            drawers.take(offcut, -number);
-            moved.add(new Moved(offcut, -number));
-        });
-        acts.insert(Kind.CUT, null, id, table.books(), moved);
+        keeping.cut(
+                thing,
+                table.books(),
+                table.cutting().taken(),
+                Cuttings.kept(table.cutting().plan()));
+    }
+
+    /** What is cut from a thing for these books, or for all on the bench where none is named. */
+    SharedCutsSheet.Wanted cuts(UUID id, List<UUID> wanted) {
+        Needs.Table table = table(thing(id), wanted.isEmpty() ? books.onBench(MOST_BOOKS) : books.all(wanted));
+        return new SharedCutsSheet.Wanted(
+                table.cutting().plan(),
+                table.cutting().things().stream().map(StockThing::name).toList(),
+                table.cutting().wanted());
+    }
+
+    private Needs.Table table(StockThing thing, List<StoredBook> from) {
+        Needs needs = new Needs(drawers, cuttings);
+        from.stream().filter(book -> !book.removed()).sorted(BY_NAME).forEach(book -> add(needs, book));
+        return needs.worked().tables().stream()
+                .filter(one -> one.thing().id().equals(thing.id()))
+                .findFirst()
+                .orElseThrow(() -> new ProblemException(
+                        HttpStatus.UNPROCESSABLE_CONTENT,
+                        "Nothing is to be cut from “" + thing.name() + "” any more."));
     }
 
     /** Undoes what was cut or bought. */
-    @Transactional
     void undo(UUID id) {
-        DrawerAct act = acts.held(id)
-                .filter(one -> one.kind() != Kind.STAGE)
-                .orElseThrow(
-                        () -> new ProblemException(HttpStatus.NOT_FOUND, "Nothing of that kind was cut or bought."));
-        if (!act.undone()) {
-            stages.undo(act);
-        }
+        keeping.undo(id);
     }
 
     /** What is cut with from now on. */

@@ -54,11 +54,13 @@ class CoverController {
     ResponseEntity<byte[]> csv(@PathVariable UUID id) {
         StoredBook book = books.stored(id);
         List<List<String>> rows = new ArrayList<>();
-        rows.add(List.of("Piece", "From", "Number", "Across the grain (mm)", "Along the grain (mm)", "Measured from"));
+        rows.add(List.of(
+                "Piece", "From", "Sheet", "Number", "Across the grain (mm)", "Along the grain (mm)", "Measured from"));
         for (CutList.Row row : CutList.of(PlanViews.plan(book.document()).worked())) {
             rows.add(List.of(
                     row.name(),
                     row.stuff(),
+                    row.stock().orElse(""),
                     Integer.toString(row.count()),
                     number(row.width().number()),
                     number(row.height().number()),

@@ -44,7 +44,7 @@ public final class SheetFiles {
                 true);
     }
 
-    static ResponseEntity<byte[]> csv(String book, String what, byte[] text) {
+    public static ResponseEntity<byte[]> csv(String book, String what, byte[] text) {
         return file(book, what + ".csv", MediaType.valueOf("text/csv;charset=UTF-8"), text, true);
     }
 
