@@ -13,7 +13,7 @@ import java.util.List;
 import java.util.Optional;
 
 /** A case with a stiff spine piece over a flat back. */
-final class FlatCase extends ToldKind {
+final class FlatCase extends CasedKind {
 
     static final Option AS_SEWN = new Option("SEWN", "as wide as the spine");
     static final Option OVER_BOARDS = new Option("BOARDS", "over both boards");
@@ -42,16 +42,6 @@ final class FlatCase extends ToldKind {
     @Override
     public boolean counts(Setting setting, CoverBase base, CoverChoices choices) {
         return CaseSettings.counts(setting, base, choices);
-    }
-
-    @Override
-    public boolean spineSeen() {
-        return false;
-    }
-
-    @Override
-    public boolean boards() {
-        return true;
     }
 
     @Override

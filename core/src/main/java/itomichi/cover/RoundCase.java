@@ -20,7 +20,7 @@ import java.util.List;
 import java.util.Optional;
 
 /** A case with a spine piece that bends over a rounded back. */
-final class RoundCase extends ToldKind {
+final class RoundCase extends CasedKind {
 
     static final Option THIRD = new Option("THIRD", "a third of a circle");
     static final Option BY_RISE = new Option("RISE", "flatter, by its rise");
@@ -56,16 +56,6 @@ final class RoundCase extends ToldKind {
     @Override
     public boolean counts(Setting setting, CoverBase base, CoverChoices choices) {
         return setting.equals(RISE) ? choices.is(ROUND, BY_RISE) : CaseSettings.counts(setting, base, choices);
-    }
-
-    @Override
-    public boolean spineSeen() {
-        return false;
-    }
-
-    @Override
-    public boolean boards() {
-        return true;
     }
 
     @Override

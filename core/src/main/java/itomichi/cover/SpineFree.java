@@ -21,7 +21,7 @@ import java.util.Optional;
  * <p>The cloth is folded some way off the stiffener and back to it, and glued to the boards by that doubled edge. Measures are common
  * practice.
  */
-final class SpineFree extends ToldKind {
+final class SpineFree extends CasedKind {
 
     private static final Formula SAME = Formula.of("A");
     private static final Formula WITH_EDGES = Formula.of("T + 2 × r");
@@ -62,16 +62,6 @@ final class SpineFree extends ToldKind {
                 .with("r", what, Sizes.cut(over))
                 .from(Source.COMMON_PRACTICE)
                 .gives(Sizes.CUT);
-    }
-
-    @Override
-    public boolean spineSeen() {
-        return false;
-    }
-
-    @Override
-    public boolean boards() {
-        return true;
     }
 
     @Override

@@ -18,7 +18,7 @@ import java.util.List;
 import java.util.Optional;
 
 /** A case that is there already: of another book, or bought ready. It is measured and taken as it is, and the block has to fit. */
-final class TakenCase extends ToldKind {
+final class TakenCase extends CasedKind {
 
     static final Measured FRONT = new Measured("taken-front", "Its front, from the crease", 20, 1500);
     static final Measured HEIGHT = new Measured("taken-height", "Its height", 20, 2000);
@@ -59,16 +59,6 @@ final class TakenCase extends ToldKind {
     @Override
     public boolean counts(Setting setting, CoverBase base, CoverChoices choices) {
         return !setting.equals(CaseSettings.ENDS) || !base.endsApart();
-    }
-
-    @Override
-    public boolean spineSeen() {
-        return false;
-    }
-
-    @Override
-    public boolean boards() {
-        return true;
     }
 
     @Override

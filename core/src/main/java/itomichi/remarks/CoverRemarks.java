@@ -20,6 +20,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Stream;
 
 /** What is to be said about the cover, and about a block that came out otherwise than planned. */
 final class CoverRemarks {
@@ -50,33 +51,42 @@ final class CoverRemarks {
 
     /** Pieces that a sheet is too small for, or that it has only with the grain across the spine; the largest stands for its like. */
     private static List<Draft> stocked(CoverPlan plan, PieceStuff stuff, CoverStock stock) {
-        List<Draft> said = new ArrayList<>();
         List<CoverPiece> pieces = plan.work().pieces().stream()
                 .filter(piece -> piece.stuff() == stuff)
                 .sorted(Comparator.comparing(CoverPiece::high).reversed())
                 .toList();
+        List<Draft> said = new ArrayList<>();
         first(pieces, stock, CoverStock.Fit.NOT)
                 .ifPresent(piece -> said.add(Draft.caution(
                         "cover-stock-small",
-                        Phrase.of(
-                                "{}, {} × {}, is larger than the sheet it is to be cut from, {}, {} × {}: take a larger one, or piece it together.",
-                                piece.name(),
-                                piece.wide().at(Fineness.CUT),
-                                piece.high().at(Fineness.CUT),
+                        sized(
+                                piece,
+                                "is larger than the sheet it is to be cut from, {}, {} × {}: take a larger one, or piece it together.",
                                 stock.name(),
                                 stock.width().at(Fineness.CUT),
                                 stock.height().at(Fineness.CUT)))));
         first(pieces, stock, CoverStock.Fit.ACROSS)
                 .ifPresent(piece -> said.add(Draft.caution(
                         "cover-stock-grain",
-                        Phrase.of(
-                                "{}, {} × {}, comes out of {} only with the grain across the spine: {}.",
-                                piece.name(),
-                                piece.wide().at(Fineness.CUT),
-                                piece.high().at(Fineness.CUT),
+                        sized(
+                                piece,
+                                "comes out of {} only with the grain across the spine: {}.",
                                 stock.name(),
                                 stuff.across()))));
         return said;
+    }
+
+    /** What is said of a piece, after its name and its size. */
+    private static Phrase sized(CoverPiece piece, String said, Object... parts) {
+        return Phrase.of(
+                "{}, {} × {}, " + said,
+                Stream.concat(
+                                Stream.of(
+                                        piece.name(),
+                                        piece.wide().at(Fineness.CUT),
+                                        piece.high().at(Fineness.CUT)),
+                                Stream.of(parts))
+                        .toArray());
     }
 
     private static Optional<CoverPiece> first(List<CoverPiece> pieces, CoverStock stock, CoverStock.Fit fit) {
