@@ -48,11 +48,10 @@ final class CaseSteps {
                         "Cut the corners {} off the boards, at 45 degrees.",
                         parts.corner().length().at(Fineness.MARK))));
         steps.add(CoverStep.of(
-                        "turn-in",
-                        Part.MAKE,
-                        "Turn in head and tail, nip the corners in, then the fore edges; bone them down on edge and face.")
-                .waits("an hour, between boards under a weight"));
-        steps.add(CoverStep.of("spine", Part.MAKE, spineStep));
+                "turn-in",
+                Part.MAKE,
+                "Turn in head and tail, nip the corners in, then the fore edges; bone them down on edge and face."));
+        steps.add(CoverStep.of("spine", Part.MAKE, spineStep).waits("an hour, between boards under a weight"));
         steps.add(CoverStep.of("ends", Part.MAKE, parts.held().step()).after("back"));
         steps.add(CoverStep.of(
                         "case-in",

@@ -16,7 +16,7 @@ public final class CoverOrder {
      * @param number from 1
      * @param step the step
      * @param waitsOn numbers of the steps it waits on, where that is not just the one before it
-     * @param meanwhile whether it is done while an earlier one lies, on which it does not wait
+     * @param meanwhile whether work goes on with it while an earlier one lies, on which it does not wait; the first of a row of such steps
      */
     public record Placed(int number, CoverStep step, List<Integer> waitsOn, boolean meanwhile) {
         public Placed {
@@ -34,6 +34,10 @@ public final class CoverOrder {
             direct.stream().forEach(one -> all.or(before.get(one)));
             before.add(all);
             int lying = lastLying(steps, i);
+            boolean meanwhile = lying >= 0 && !all.get(lying);
+            boolean goesOn = i > 0
+                    && lying == lastLying(steps, i - 1)
+                    && !before.get(i - 1).get(Math.max(0, lying));
             boolean next = direct.cardinality() <= 1 && (i == 0 || direct.get(i - 1));
             placed.add(new Placed(
                     i + 1,
@@ -41,7 +45,7 @@ public final class CoverOrder {
                     next
                             ? List.of()
                             : direct.stream().map(one -> one + 1).boxed().toList(),
-                    lying >= 0 && !all.get(lying)));
+                    meanwhile && !goesOn));
         }
         return placed;
     }

@@ -32,6 +32,19 @@ public class CoverOrderTest {
         assertTrue(placed(flatCase(), "strip").meanwhile());
     }
 
+    /** Once is enough: what follows goes on in the same time. */
+    @Test
+    public void onlyTheFirstOfSeveralStepsSaysThatAnotherLies() {
+        assertFalse(placed(flatCase(), "cloth").meanwhile());
+    }
+
+    /** Common practice, no source: a joint is creased while its glue is wet. */
+    @Test
+    public void theCaseLiesAfterItsJointsAreCreased() {
+        assertEquals(placed(flatCase(), "turn-in").step().lies(), "");
+        assertFalse(placed(flatCase(), "spine").step().lies().isEmpty());
+    }
+
     @Test
     public void theBlockIsCasedInWhenCaseAndEndsAreBothReady() {
         List<Placed> order = flatCase();

@@ -5,8 +5,12 @@ import itomichi.documents.drawing.Pen;
 import itomichi.documents.drawing.Shape;
 import itomichi.material.SheetGrain;
 import itomichi.material.Supply;
+import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
+import java.util.function.Predicate;
+import java.util.function.ToDoubleFunction;
 
 /**
  * A stock sheet with its pieces and cuts, drawn smaller; the scale is printed beside it, for nothing is cut along this drawing itself.
@@ -21,6 +25,8 @@ record StockDrawing(List<Shape> shapes, Supply supply, double scale, double left
 
     /** Grain lines lie this far apart on the paper. */
     private static final double GRAIN_MM = 4;
+    /** Height of letters. */
+    private static final double LETTERS_MM = 3;
     /** The drawing takes no more of a page's height than this. */
     private static final double SHARE = 0.5;
 
@@ -44,18 +50,15 @@ record StockDrawing(List<Shape> shapes, Supply supply, double scale, double left
     /** Draws a sheet parted so, and answers where the drawing ends. */
     double draw(Layout layout, Marks marks) {
         double heightMm = supply.height().mm();
-        grain();
+        grain(words(layout, marks));
         rectangle(0, 0, supply.width().mm(), heightMm, Pen.NOTE);
         for (Layout.CutPiece piece : layout.pieces()) {
             piece(piece, marks);
         }
         for (Layout.Cut cut : layout.cuts()) {
             line(cut.x1().mm(), cut.y1().mm(), cut.x2().mm(), cut.y2().mm(), Pen.CUT);
-            words(
-                    (cut.x1().mm() + 7 * cut.x2().mm()) / 8,
-                    (cut.y1().mm() + 7 * cut.y2().mm()) / 8,
-                    Integer.toString(cut.step()));
         }
+        words(layout, marks).forEach(shapes::add);
         return topMm + heightMm * scale + 6;
     }
 
@@ -64,19 +67,82 @@ record StockDrawing(List<Shape> shapes, Supply supply, double scale, double left
         return "Drawn 1 : " + String.format(Locale.ROOT, "%.1f", 1 / scale) + "; measure on the paper, not here.";
     }
 
-    private void grain() {
-        double widthMm = supply.width().mm();
-        double heightMm = supply.height().mm();
-        double step = GRAIN_MM / scale;
-        if (supply.grain() == SheetGrain.ALONG_HEIGHT) {
-            for (double x = step; x < widthMm; x += step) {
-                line(x, 0, x, heightMm, Pen.GRAIN);
-            }
-        } else if (supply.grain() == SheetGrain.ALONG_WIDTH) {
-            for (double y = step; y < heightMm; y += step) {
-                line(0, y, widthMm, y, Pen.GRAIN);
+    /** The number of each cut at its end, and of each size in its piece where there is room for it. */
+    private List<Shape.Words> words(Layout layout, Marks marks) {
+        List<Shape.Words> words = new ArrayList<>();
+        for (Layout.Cut cut : layout.cuts()) {
+            words.add(word(
+                    (cut.x1().mm() + 7 * cut.x2().mm()) / 8,
+                    (cut.y1().mm() + 7 * cut.y2().mm()) / 8,
+                    Integer.toString(cut.step())));
+        }
+        for (Layout.CutPiece piece : layout.pieces()) {
+            boolean room = Math.min(piece.width().mm(), piece.height().mm()) * scale > 2 * LETTERS_MM;
+            if (marks == Marks.NUMBERS && room) {
+                words.add(word(
+                        piece.x().mm() + piece.width().mm() / 2,
+                        piece.y().mm() + piece.height().mm() / 2,
+                        "(" + (piece.demand() + 1) + ")"));
             }
         }
+        return words;
+    }
+
+    private Shape.Words word(double x, double y, String text) {
+        return new Shape.Words(leftMm + x * scale + 0.8, topMm + y * scale - 0.8, text, LETTERS_MM, false, false);
+    }
+
+    /** Grain lines, which leave words free. */
+    private void grain(List<Shape.Words> words) {
+        double widthMm = supply.width().mm() * scale;
+        double heightMm = supply.height().mm() * scale;
+        if (supply.grain() == SheetGrain.ALONG_HEIGHT) {
+            for (double x = leftMm + GRAIN_MM; x < leftMm + widthMm; x += GRAIN_MM) {
+                double at = x;
+                double from = topMm;
+                for (Shape.Words word : crossed(words, word -> at > left(word) && at < right(word), Shape.Words::yMm)) {
+                    from = grainLine(true, at, from, word.yMm() - LETTERS_MM, word.yMm() + 1);
+                }
+                grainLine(true, at, from, topMm + heightMm, 0);
+            }
+        } else if (supply.grain() == SheetGrain.ALONG_WIDTH) {
+            for (double y = topMm + GRAIN_MM; y < topMm + heightMm; y += GRAIN_MM) {
+                double at = y;
+                double from = leftMm;
+                for (Shape.Words word :
+                        crossed(words, word -> at > word.yMm() - LETTERS_MM && at < word.yMm() + 1, Shape.Words::xMm)) {
+                    from = grainLine(false, at, from, left(word), right(word));
+                }
+                grainLine(false, at, from, leftMm + widthMm, 0);
+            }
+        }
+    }
+
+    private static double left(Shape.Words word) {
+        return word.xMm() - 0.6;
+    }
+
+    private static double right(Shape.Words word) {
+        return word.xMm() + word.text().length() * LETTERS_MM * 0.6 + 0.6;
+    }
+
+    private static List<Shape.Words> crossed(
+            List<Shape.Words> words, Predicate<Shape.Words> which, ToDoubleFunction<Shape.Words> along) {
+        return words.stream()
+                .filter(which)
+                .sorted(Comparator.comparingDouble(along))
+                .toList();
+    }
+
+    /** A grain line as far as the next word; answers where it goes on. */
+    private double grainLine(boolean upright, double at, double from, double to, double goesOn) {
+        if (to > from) {
+            shapes.add(
+                    upright
+                            ? new Shape.Line(at, from, at, to, Pen.GRAIN)
+                            : new Shape.Line(from, at, to, at, Pen.GRAIN));
+        }
+        return Math.max(from, goesOn);
     }
 
     private void piece(Layout.CutPiece piece, Marks marks) {
@@ -93,9 +159,8 @@ record StockDrawing(List<Shape> shapes, Supply supply, double scale, double left
                     line(left + width / 2, top, left + width / 2, top + height, Pen.FOLD);
                 }
             }
-            case NUMBERS -> words(left + width / 2, top + height / 2, "(" + (piece.demand() + 1) + ")");
-            case NONE -> {
-                // a sheet that is not folded is alike all over
+            case NUMBERS, NONE -> {
+                // what is not folded has no line in it
             }
         }
     }
@@ -110,9 +175,5 @@ record StockDrawing(List<Shape> shapes, Supply supply, double scale, double left
         line(x, y + height, x + width, y + height, pen);
         line(x, y, x, y + height, pen);
         line(x + width, y, x + width, y + height, pen);
-    }
-
-    private void words(double x, double y, String text) {
-        shapes.add(new Shape.Words(leftMm + x * scale + 0.8, topMm + y * scale - 0.8, text, 3, false, false));
     }
 }
