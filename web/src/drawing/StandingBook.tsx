@@ -7,9 +7,13 @@ interface Props {
   stations: readonly StationView[];
   /** Thread on the spine: from its left edge and from the head, mm, one after the other. */
   thread: readonly (readonly number[])[];
+  /** Thread on the front: from the spine and from the head, mm, one after the other. */
+  front: readonly (readonly number[])[];
   scale: number;
   /** What is seen of its cover; nothing where it has none yet. */
   cover?: BookCard['cover'];
+  /** Its colour, where that is known. */
+  colour?: BookCard['colour'];
   /** Whether its sewing is seen on the spine. */
   spineSeen: boolean;
 }
@@ -29,6 +33,19 @@ const LOOKS: Record<Stuff, string> = {
   HEADBAND: 'standing-cloth',
 };
 
+type Dye = NonNullable<BookCard['colour']>;
+
+const DYES: Record<Dye, string> = {
+  UNDYED: 'dye-undyed',
+  MADDER: 'dye-madder',
+  WELD: 'dye-weld',
+  VERDIGRIS: 'dye-verdigris',
+  INDIGO: 'dye-indigo',
+  PLUM: 'dye-plum',
+  ASH: 'dye-ash',
+  SOOT: 'dye-soot',
+};
+
 /** How far the cover turns away from the eye. */
 const FORESHORTENED = 0.5;
 const SLOPE = 0.06;
@@ -40,8 +57,10 @@ export function StandingBook({
   thicknessMm,
   stations,
   thread,
+  front,
   scale,
   cover: stuff,
+  colour,
   spineSeen,
 }: Props) {
   const spine = Math.max(4, thicknessMm * scale);
@@ -57,12 +76,23 @@ export function StandingBook({
     }
     return places.join(' ');
   };
+  // the front turns away to the right: it narrows, and its head falls towards the fore edge
+  const onFront = (points: readonly number[]) => {
+    const places: string[] = [];
+    for (let i = 0; i + 1 < points.length; i += 2) {
+      const across = points[i]! * scale * FORESHORTENED;
+      const fallen = across * SLOPE;
+      const along = fallen + points[i + 1]! * scale * (1 - (2 * fallen) / h);
+      places.push(`${(1 + spine + across).toFixed(1)},${(1 + along).toFixed(1)}`);
+    }
+    return places.join(' ');
+  };
   return (
     <svg
       width={spine + cover + 2}
       height={h + 2}
       aria-hidden="true"
-      className={`standing ${stuff ? LOOKS[stuff] : 'standing-bare'}`}
+      className={`standing ${stuff ? LOOKS[stuff] : 'standing-bare'} ${colour ? DYES[colour] : ''}`}
     >
       <path
         className="standing-cover"
@@ -80,6 +110,9 @@ export function StandingBook({
             r={1.4}
           />
         ))}
+      {front.map((points, i) => (
+        <polyline key={i} className="standing-stitch" points={onFront(points)} />
+      ))}
       {spineSeen && thread.map((points, i) => <polyline key={i} className="standing-stitch" points={pairs(points)} />)}
     </svg>
   );

@@ -49,7 +49,7 @@ export function Row({ name, books, all, more, scale, acts, shelf, empty }: Props
         {books.map((book) => (
           <li key={book.id}>
             <Link to={place(book)} className="row-book" aria-label={`${book.name}, open`}>
-              <StandingBook {...book} thread={book.spineThread} scale={scale} />
+              <StandingBook {...book} thread={book.spineThread} front={book.frontThread} scale={scale} />
             </Link>
             <div className="row-words">
               <h2>

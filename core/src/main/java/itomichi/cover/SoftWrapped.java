@@ -35,11 +35,15 @@ final class SoftWrapped extends ToldKind {
     static final Option NO_TIE = new Option("NONE", "nothing");
     static final Option TIE = new Option("TIE", "a tie wound round");
     static final Option BUTTON = new Option("BUTTON", "a button with a loop");
-    static final School CLOSING = new School("closing", "Held shut by", List.of(NO_TIE, TIE, BUTTON));
+    static final Option STRAP = new Option("STRAP", "a strap round it");
+    static final School CLOSING = new School("closing", "Held shut by", List.of(NO_TIE, TIE, BUTTON, STRAP));
 
     private static final Formula WIDTH = Formula.of("2 × F + S + w + f");
     private static final Formula CUT_SIZE = Formula.of("A + 2 × n × e");
+    private static final Formula STRAP_LONG = Formula.of("2 × (F + T) + o");
     private static final Formula LOOP_LONG = Formula.of("2 × l");
+    /** A strap lies over its own end: common practice. */
+    private static final Length STRAP_OVER = Length.ofMm(50);
     /** From the edge of the flap to the button: common practice. */
     private static final Length BUTTON_OFF = Length.ofMm(15);
 
@@ -133,7 +137,7 @@ final class SoftWrapped extends ToldKind {
             figures.add(new Figure("cover-flap", "Flap", flap));
             List<CoverPiece> pieces = new ArrayList<>();
             pieces.add(piece);
-            String what = choices.is(CLOSING, TIE) ? "Tie" : "Loop";
+            String what = choices.is(CLOSING, TIE) ? "Tie" : choices.is(CLOSING, STRAP) ? "Strap" : "Loop";
             closing().ifPresent(tie -> {
                 figures.add(new Figure("tie", what + " to cut", tie));
                 pieces.add(SoftFlap.cord("tie", what, tie));
@@ -167,6 +171,17 @@ final class SoftWrapped extends ToldKind {
                 return Optional.of(over.tie(Phrase.of(
                         "Twice round the closed book. Its hole: at half the height, {} from the edge of the flap.",
                         BUTTON_OFF.at(Fineness.MARK))));
+            }
+            if (choices.is(CLOSING, STRAP)) {
+                return Optional.of(Working.by(STRAP_LONG)
+                        .with("F", "width of the front", Sizes.cut(front.length()))
+                        .with("T", "round the fore edge", Sizes.mark(wrap.length()))
+                        .with("o", "to lie over itself", Sizes.cut(STRAP_OVER))
+                        .from(Source.COMMON_PRACTICE)
+                        .note(
+                                Phrase.of(
+                                        "Once round the closed book, at half its height; it is held under a loop on the front."))
+                        .gives(thread));
             }
             if (choices.is(CLOSING, BUTTON)) {
                 return Optional.of(Working.by(LOOP_LONG)

@@ -11,7 +11,6 @@ import itomichi.finding.Working;
 import itomichi.measure.Fineness;
 import itomichi.measure.Length;
 import itomichi.station.Stations;
-import itomichi.structure.Stitching;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -20,7 +19,10 @@ import java.util.Set;
 /** Everything that is cut for a book: its sheets, what is sewn on with them, its cover. */
 public final class CutList {
 
+    private static final Formula CORD = Formula.of("H + 2 × h");
     private static final Formula TAPE = Formula.of("T + 2 × r");
+    /** A cord hangs out by so much: common practice. */
+    private static final Length CORD_OUT = Length.ofMm(60);
     /** A tape on to each board: common practice. */
     private static final Length TAPE_OVER = Length.ofMm(30);
 
@@ -81,7 +83,7 @@ public final class CutList {
     public static List<Row> of(WorkedBook worked) {
         List<Row> rows = new ArrayList<>();
         sheets(worked, rows);
-        tapes(worked).ifPresent(rows::add);
+        sewnOn(worked).ifPresent(rows::add);
         From from = from(worked.covering().base().block());
         for (CoverPiece piece : worked.covering().work().pieces()) {
             rows.add(new Row(
@@ -119,11 +121,34 @@ public final class CutList {
         }
     }
 
-    /** Tapes lie between the two stations of a pair, and end on the boards. */
-    static Optional<Row> tapes(WorkedBook worked) {
-        return worked.covering().base().sewnOn() == Stitching.SewnOn.TAPES
-                ? worked.holes().flatMap(Holes::inFolds).flatMap(folds -> tapes(worked, folds.stations()))
-                : Optional.empty();
+    /** What the thread goes over: tapes lie between the two stations of a pair, and end on the boards. */
+    static Optional<Row> sewnOn(WorkedBook worked) {
+        return switch (worked.covering().base().sewnOn()) {
+            case TAPES -> worked.holes().flatMap(Holes::inFolds).flatMap(folds -> tapes(worked, folds.stations()));
+            case CORD -> Optional.of(cord(worked));
+            case BOARDS, NOTHING -> Optional.empty();
+        };
+    }
+
+    /** A cord lies along the fold and hangs out at head and tail. */
+    private static Row cord(WorkedBook worked) {
+        Working length = Working.by(CORD)
+                .with(
+                        "H",
+                        "height of the leaf",
+                        Quantity.of(worked.spec().leaf().height(), Fineness.CUT))
+                .with("h", "hanging out at each end", Quantity.of(CORD_OUT, Fineness.CUT))
+                .from(Source.COMMON_PRACTICE)
+                .gives(Quantity.of(Length.ZERO, Fineness.CUT));
+        return new Row(
+                "cord",
+                "Cord in the fold",
+                "cord",
+                Optional.empty(),
+                1,
+                Quantity.of(worked.spec().stitch().cord(), Fineness.MARK),
+                length.result(),
+                From.PLAN);
     }
 
     private static Optional<Row> tapes(WorkedBook worked, Stations stations) {

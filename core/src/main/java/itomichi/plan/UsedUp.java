@@ -105,11 +105,11 @@ public record UsedUp(
 
     private static List<LengthUse> lengths(WorkedBook book, int copies) {
         List<LengthUse> lengths = new ArrayList<>();
-        CutList.tapes(book)
-                .ifPresent(tapes -> lengths.add(new LengthUse(
-                        tapes.name(),
-                        Length.ofMm(tapes.width().number()),
-                        Length.ofMm(tapes.height().number() * tapes.count() * copies))));
+        CutList.sewnOn(book)
+                .ifPresent(under -> lengths.add(new LengthUse(
+                        under.name(),
+                        Length.ofMm(under.width().number()),
+                        Length.ofMm(under.height().number() * under.count() * copies))));
         book.covering().work().pieces().stream()
                 .filter(piece -> !piece.stuff().inSheets())
                 .forEach(piece -> lengths.add(byLength(piece, copies)));

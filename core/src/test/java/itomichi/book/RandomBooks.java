@@ -4,7 +4,9 @@ import itomichi.advice.Use;
 import itomichi.cover.CoverChoices;
 import itomichi.cover.CoverKind;
 import itomichi.cover.CoverKinds;
+import itomichi.cover.CoverStock;
 import itomichi.cover.CoverStuff;
+import itomichi.cover.PieceStuff;
 import itomichi.cover.Setting;
 import itomichi.gathering.Back;
 import itomichi.gathering.Extent;
@@ -34,6 +36,7 @@ import itomichi.structure.Need;
 import itomichi.structure.Stitching;
 import itomichi.structure.Structure;
 import itomichi.structure.Structures;
+import java.util.EnumMap;
 import java.util.EnumSet;
 import java.util.HashMap;
 import java.util.List;
@@ -183,8 +186,26 @@ final class RandomBooks {
                 new CoverChoices(numbers, schools),
                 new CoverWish.Measured(
                         measured(20, 600), measured(20, 500), measured(0.5, 90), measured(0.5, 120), measured(0.3, 10)),
-                Map.of(),
+                stocks(),
                 Set.of()));
+    }
+
+    /** A sheet of any size for any stuff, or none. */
+    private Map<PieceStuff, CoverStock> stocks() {
+        Map<PieceStuff, CoverStock> stocks = new EnumMap<>(PieceStuff.class);
+        for (PieceStuff stuff : PieceStuff.values()) {
+            if (stuff.inSheets() && coverDice.nextInt(3) == 0) {
+                SheetGrain[] grains = SheetGrain.values();
+                stocks.put(
+                        stuff,
+                        new CoverStock(
+                                "Sheet",
+                                Length.ofMm(coverDice.nextDouble(30, 1200)),
+                                Length.ofMm(coverDice.nextDouble(30, 1200)),
+                                grains[coverDice.nextInt(grains.length)]));
+            }
+        }
+        return stocks;
     }
 
     private Optional<Length> measured(double leastMm, double mostMm) {

@@ -3,6 +3,8 @@ package itomichi.book;
 import static org.testng.Assert.assertFalse;
 import static org.testng.Assert.assertTrue;
 
+import itomichi.cover.CoverPiece;
+import itomichi.cover.CoverStock;
 import itomichi.finding.Figure;
 import itomichi.finding.Remark;
 import itomichi.finding.Stage;
@@ -73,6 +75,25 @@ public class RandomBooksTest {
     }
 
     /** A path that binders sew has no fault, wherever its holes lie; where they cannot be sewn through, the holes are blamed. */
+    /** No piece is less than nothing, and none is larger than its sheet without a word. */
+    @Test
+    public void aPieceLargerThanItsSheetIsSaidToBe() {
+        RandomBooks.wild(BOOKS).forEach(spec -> {
+            BookPlan plan = Planner.plan(spec);
+            for (CoverPiece piece : plan.covering().work().pieces()) {
+                assertTrue(piece.wide().mm() > 0 && piece.high().mm() > 0, piece.name() + " of " + spec);
+                CoverStock stock = spec.covering().stocks().get(piece.stuff());
+                if (stock != null
+                        && piece.wide().isMoreThan(stock.width())
+                        && piece.wide().isMoreThan(stock.height())) {
+                    assertTrue(
+                            plan.remarks().stream().anyMatch(said -> said.key().equals("cover-stock-small")),
+                            piece.name() + " of " + spec);
+                }
+            }
+        });
+    }
+
     @Test
     public void soundBooksHaveSoundPaths() {
         RandomBooks.sane(BOOKS).forEach(spec -> {

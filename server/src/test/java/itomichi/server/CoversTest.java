@@ -187,4 +187,49 @@ public class CoversTest extends HttpTest {
         assertTrue(plan.get("stopped").asBoolean());
         assertTrue(texts(plan.get("remarks"), "key").contains("cover-turn-in"));
     }
+
+    private JsonNode card(JsonNode book) {
+        return get("/api/books")
+                .body()
+                .get("books")
+                .valueStream()
+                .filter(card -> card.get("id").asString().equals(BooksTest.id(book)))
+                .findFirst()
+                .orElseThrow();
+    }
+
+    private static void done(ObjectNode document) {
+        Stream.of("PURPOSE", "PAPER", "GATHER", "STATIONS", "TEMPLATE", "THREAD", "SEW", "COVER")
+                .forEach(((ArrayNode) document.get("done"))::add);
+    }
+
+    @Test
+    public void aBookStandsInTheColourOfTheSheetItsCoverWasCutFrom() {
+        JsonNode book = onTapes();
+        ObjectNode document = copy(book);
+        ((ArrayNode) covering(document).get("stocks"))
+                .addObject()
+                .put("stuff", "CLOTH")
+                .put("name", "Sail cloth")
+                .put("widthMm", 700)
+                .put("heightMm", 1000)
+                .put("grain", "ALONG_HEIGHT")
+                .put("colour", "MADDER");
+        JsonNode uncovered = change(book, "cloth", document).body();
+        assertTrue(card(uncovered).path("colour").isMissingNode()
+                || card(uncovered).get("colour").isNull());
+        done(document);
+        change(uncovered, "the cover is on", document);
+        assertEquals(card(uncovered).get("colour").asString(), "MADDER");
+    }
+
+    @Test
+    public void theStitchesOfAStabBoundBookAreSeenOnItsFront() {
+        ObjectNode document = document("Figures");
+        document.put("structure", "stab-four-hole");
+        done(document);
+        JsonNode book = post("/api/books", document).body();
+        assertTrue(card(book).get("frontThread").size() > 3, card(book).toString());
+        assertEquals(card(onTapes()).get("frontThread").size(), 0);
+    }
 }

@@ -267,7 +267,7 @@ public class DrawersTest extends HttpTest {
     Object[][] noLists() {
         return new Object[][] {
             {"", "a heading row is wanted"},
-            {"Name,Colour\r\nGrey,red\r\n", "no column “Colour”"},
+            {"Name,Smell\r\nGrey,roses\r\n", "no column “Smell”"},
             {"Weight (g/m2)\r\n90\r\n", "“Name” is wanted"},
             {"Name,Name\r\na,b\r\n", "stands twice"},
             {HEAD, "nothing below its heading"},

@@ -61,10 +61,10 @@ function From({ stuff, things }: { stuff: Stuff; things: ThingView[] }) {
 function taken(stuff: Stuff, thing: ThingView | undefined) {
   return (document: BookDocument): BookDocument => {
     const others = document.covering.stocks.filter((one) => one.stuff !== stuff.stuff);
-    const { widthMm, heightMm, grain } = thing?.sheet ?? {};
+    const { widthMm, heightMm, grain, colour } = thing?.sheet ?? {};
     const stock: Stock[] =
       thing && widthMm && heightMm && grain
-        ? [{ stuff: stuff.stuff, name: thing.name, widthMm, heightMm, grain, drawerId: thing.id }]
+        ? [{ stuff: stuff.stuff, name: thing.name, widthMm, heightMm, grain, colour, drawerId: thing.id }]
         : [];
     const covered = withCovering({ stocks: [...others, ...stock] })(document);
     return stuff.stuff === 'BOARD' && thing?.measureMm

@@ -76,7 +76,9 @@ export function Grips({ look, drawnAt }: { look: CoverLookView; drawnAt: DrawnAt
         onKeyDown={press(grip)}
       >
         <rect x={-12} y={-12} width={24} height={24} className="grip-reach" />
-        <path d={grip.across ? 'M -10 0 L -3 -7 V 7 Z M 10 0 L 3 -7 V 7 Z' : 'M 0 -10 L -7 -3 H 7 Z M 0 10 L -7 3 H 7 Z'} />
+        <path
+          d={grip.across ? 'M -10 0 L -3 -7 V 7 Z M 10 0 L 3 -7 V 7 Z' : 'M 0 -10 L -7 -3 H 7 Z M 0 10 L -7 3 H 7 Z'}
+        />
         <title>{grip.words}</title>
       </g>
     );

@@ -11,11 +11,13 @@ import itomichi.path.Strands;
 import itomichi.plan.CoverPlan;
 import itomichi.plan.SewingPlan;
 import itomichi.server.document.BookDocument;
+import itomichi.server.document.Dye;
 import itomichi.server.plan.HolesView;
 import itomichi.server.plan.InUnits;
 import itomichi.server.plan.PlanView;
 import itomichi.server.plan.PlanViews;
 import java.util.List;
+import java.util.Set;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 
@@ -59,7 +61,11 @@ final class BookCards {
                                 sewn ? Integer.MAX_VALUE : book.step(),
                                 view.block().spineMm()))
                         .orElse(List.of()),
+                plan.sewing()
+                        .map(sewing -> frontThread(sewing, sewn ? Integer.MAX_VALUE : book.step()))
+                        .orElse(List.of()),
                 covered ? closed.stuff().orElse(null) : null,
+                covered ? colour(document, closed) : null,
                 !covered || closed.spineSeen(),
                 view.next().stage(),
                 view.next().finished(),
@@ -86,6 +92,8 @@ final class BookCards {
                 InUnits.of(size),
                 List.of(),
                 List.of(),
+                List.of(),
+                null,
                 null,
                 true,
                 Stage.PURPOSE,
@@ -104,15 +112,40 @@ final class BookCards {
         // seen from outside with the head up, the front of the book is at the right
         double rightMm = sewing.frame()
                 .match(fold -> (spineMm + fold.layer(fold.signatures()).across().mm()) / 2, block -> spineMm);
-        return Strands.bySteps(SewingStep.of(sewing.path()), sewing.frame()).stream()
-                .limit(steps)
-                .flatMap(List::stream)
-                .filter(strand -> strand.view() == Strand.View.OUTSIDE || strand.view() == Strand.View.SPINE)
-                .limit(MOST_PIECES)
+        return seen(sewing, steps, Set.of(Strand.View.OUTSIDE, Strand.View.SPINE))
                 .map(strand -> strand.points().stream()
                         .flatMap(point -> Stream.of(rightMm - point.acrossMm(), point.alongMm()))
                         .toList())
                 .toList();
+    }
+
+    /** Of a block that is sewn through its side: what lies on its front. */
+    private static List<List<Double>> frontThread(SewingPlan sewing, int steps) {
+        return steps == 0
+                ? List.of()
+                : seen(sewing, steps, Set.of(Strand.View.FRONT))
+                        .map(strand -> strand.points().stream()
+                                .flatMap(point -> Stream.of(point.acrossMm(), point.alongMm()))
+                                .toList())
+                        .toList();
+    }
+
+    private static Stream<Strand> seen(SewingPlan sewing, int steps, Set<Strand.View> views) {
+        return Strands.bySteps(SewingStep.of(sewing.path()), sewing.frame()).stream()
+                .limit(steps)
+                .flatMap(List::stream)
+                .filter(strand -> views.contains(strand.view()))
+                .limit(MOST_PIECES);
+    }
+
+    /** The colour of the sheet that what is seen was cut from. */
+    private static @Nullable Dye colour(BookDocument document, CoverPlan.Closed closed) {
+        for (BookDocument.CoverStock stock : document.covering().stocks()) {
+            if (closed.stuff().filter(stuff -> stuff == stock.stuff()).isPresent()) {
+                return stock.colour();
+            }
+        }
+        return null;
     }
 
     /** The plan knows what comes next; only the database knows how far the sewing is. */

@@ -5,6 +5,7 @@ import itomichi.cover.PieceStuff;
 import itomichi.material.SheetGrain;
 import itomichi.server.document.BookDocument;
 import itomichi.server.document.BookDocument.CoverStock;
+import itomichi.server.document.Dye;
 import itomichi.server.plan.PlanViews;
 import java.util.Set;
 import java.util.UUID;
@@ -42,6 +43,7 @@ final class DemoStock {
                                         700,
                                         1000,
                                         SheetGrain.ALONG_HEIGHT,
+                                        Dye.ASH,
                                         id.apply("BOARDS", "Grey board 2")),
                                 new CoverStock(
                                         PieceStuff.CARD,
@@ -49,6 +51,7 @@ final class DemoStock {
                                         500,
                                         700,
                                         SheetGrain.ALONG_HEIGHT,
+                                        Dye.INDIGO,
                                         id.apply("COVERS", "Blue card 250")),
                                 new CoverStock(
                                         PieceStuff.CLOTH,
@@ -56,6 +59,7 @@ final class DemoStock {
                                         700,
                                         1000,
                                         SheetGrain.ALONG_HEIGHT,
+                                        Dye.MADDER,
                                         id.apply("COVERS", "Sail cloth")),
                                 new CoverStock(
                                         PieceStuff.OPEN_CLOTH,
@@ -63,6 +67,7 @@ final class DemoStock {
                                         900,
                                         1000,
                                         SheetGrain.ALONG_HEIGHT,
+                                        Dye.UNDYED,
                                         id.apply("COVERS", "Gauze, open")),
                                 new CoverStock(
                                         PieceStuff.PAPER,
@@ -70,6 +75,7 @@ final class DemoStock {
                                         430,
                                         610,
                                         SheetGrain.ALONG_WIDTH,
+                                        Dye.WELD,
                                         id.apply("PAPERS", "Laid ivory 90")))
                         .filter(stock -> cut.contains(stock.stuff()))
                         .toList(),

@@ -199,13 +199,14 @@ public record BookDocument(
             List<CoverStock> stocks,
             List<String> ticked) {}
 
-    /** A sheet that pieces of a cover are cut from; {@code drawerId} says where in the drawers it lies. */
+    /** A sheet that pieces of a cover are cut from; {@code colour} is left out where it is not known, {@code drawerId} says where in the drawers it lies. */
     public record CoverStock(
             PieceStuff stuff,
             String name,
             double widthMm,
             double heightMm,
             SheetGrain grain,
+            @Nullable Dye colour,
             @Nullable UUID drawerId) {}
 
     /** What was measured on the sewn block; left out where the plan stands in for it. */

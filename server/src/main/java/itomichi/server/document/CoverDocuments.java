@@ -18,6 +18,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.TreeMap;
 import java.util.TreeSet;
+import java.util.function.Function;
 import org.jspecify.annotations.Nullable;
 
 /** How a book is covered, as it travels and as it is planned with. */
@@ -71,12 +72,21 @@ final class CoverDocuments {
                                 entry.getValue().width().mm(),
                                 entry.getValue().height().mm(),
                                 entry.getValue().grain(),
-                                before.stream()
-                                        .filter(stock -> stock.stuff() == entry.getKey())
-                                        .map(BookDocument.CoverStock::drawerId)
-                                        .findFirst()
-                                        .orElse(null)))
+                                known(before, entry.getKey(), BookDocument.CoverStock::colour),
+                                known(before, entry.getKey(), BookDocument.CoverStock::drawerId)))
                         .toList();
+    }
+
+    private static <T> @Nullable T known(
+            List<BookDocument.CoverStock> before,
+            PieceStuff stuff,
+            Function<BookDocument.CoverStock, @Nullable T> what) {
+        for (BookDocument.CoverStock stock : before) {
+            if (stock.stuff() == stuff) {
+                return what.apply(stock);
+            }
+        }
+        return null;
     }
 
     static BookDocument.Covering document(CoverWish wish, List<BookDocument.CoverStock> before) {

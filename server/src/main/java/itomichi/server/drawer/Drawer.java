@@ -3,6 +3,7 @@ package itomichi.server.drawer;
 import itomichi.material.BulkKind;
 import itomichi.material.Fibre;
 import itomichi.material.SheetGrain;
+import itomichi.server.document.Dye;
 import itomichi.server.drawer.Column.Choice;
 import java.util.Arrays;
 import java.util.List;
@@ -19,6 +20,7 @@ enum Drawer {
             Column.cut("widthMm", "Sheet width", 20, 3000),
             Column.cut("heightMm", "Sheet height", 20, 3000),
             Column.choice("grain", "Grain", grains()),
+            Column.choice("colour", "Colour", colours()),
             Column.cut("deckleMm", "Deckle to cut off", 0, 60),
             Column.count("have", "Sheets left", 0, 1_000_000),
             Column.number("price", "Price of a sheet", 0, 1_000_000),
@@ -56,6 +58,7 @@ enum Drawer {
             Column.cut("widthMm", "Width", 20, 3000),
             Column.cut("heightMm", "Height", 20, 3000),
             Column.choice("grain", "Grain", grains()),
+            Column.choice("colour", "Colour", colours()),
             Column.count("have", "Boards left", 0, 1_000_000),
             Column.number("price", "Price of a board", 0, 1_000_000),
             Column.words(Columns.OFFCUT_OF, "Off-cut of", 60),
@@ -76,6 +79,7 @@ enum Drawer {
             Column.cut("widthMm", "Width", 20, 10_000),
             Column.cut("heightMm", "Height", 20, 10_000),
             Column.choice("grain", "Grain", grains()),
+            Column.choice("colour", "Colour", colours()),
             Column.number("have", "Pieces left", 0, 100_000),
             Column.number("price", "Price of a piece", 0, 1_000_000),
             Column.words(Columns.OFFCUT_OF, "Off-cut of", 60),
@@ -147,6 +151,12 @@ enum Drawer {
     private static List<Choice> grains() {
         return Arrays.stream(SheetGrain.values())
                 .map(grain -> new Choice(grain.name(), grain.words()))
+                .toList();
+    }
+
+    private static List<Choice> colours() {
+        return Arrays.stream(Dye.values())
+                .map(dye -> new Choice(dye.name(), dye.words()))
                 .toList();
     }
 

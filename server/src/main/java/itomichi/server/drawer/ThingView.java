@@ -3,6 +3,7 @@ package itomichi.server.drawer;
 import itomichi.cover.PieceStuff;
 import itomichi.material.SheetGrain;
 import itomichi.server.document.BookDocument;
+import itomichi.server.document.Dye;
 import itomichi.server.plan.InUnits;
 import java.util.List;
 import java.util.Map;
@@ -33,7 +34,12 @@ record ThingView(
         @Nullable Double measureMm) {
 
     /** A sheet, and what is cut from it. */
-    record CutFrom(double widthMm, double heightMm, SheetGrain grain, List<PieceStuff> stuffs) {}
+    record CutFrom(
+            double widthMm,
+            double heightMm,
+            SheetGrain grain,
+            @Nullable Dye colour,
+            List<PieceStuff> stuffs) {}
 
     /** A book. */
     record UsedIn(UUID id, String name) {}

@@ -14,6 +14,7 @@ import itomichi.measure.Length;
 import itomichi.measure.Phrase;
 import itomichi.server.document.BookDocument;
 import itomichi.server.document.BookDocument.CountSystem;
+import itomichi.server.document.Dye;
 import itomichi.server.document.PaperDocuments;
 import itomichi.server.drawer.ThingView.ThreadView;
 import itomichi.server.plan.InUnits;
@@ -74,7 +75,11 @@ final class ThingViews {
                 ? null
                 : stock.sheet()
                         .map(sheet -> new ThingView.CutFrom(
-                                sheet.width().mm(), sheet.height().mm(), sheet.grain(), stuffs))
+                                sheet.width().mm(),
+                                sheet.height().mm(),
+                                sheet.grain(),
+                                has("colour") ? Dye.valueOf(words("colour", "")) : null,
+                                stuffs))
                         .orElse(null);
     }
 
