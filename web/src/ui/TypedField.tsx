@@ -39,11 +39,14 @@ export function TypedField({
   const [wrong, setWrong] = useState<string | null>(null);
   const [sum, setSum] = useState<{ written: string; comesTo: string | null } | null>(null);
   const taking = useRef(false);
+  const focused = useRef(false);
   const line = wrong ?? refusal ?? null;
 
-  // A new value from outside (undo, a mend, another unit) replaces what was left in the field.
+  // A new value from outside (undo, a mend, another unit) replaces what was left in the field, but not what is being typed just now.
   useEffect(() => {
-    setTyped(null);
+    if (!focused.current) {
+      setTyped(null);
+    }
     setWrong(null);
     // the sum stays beside what it came to, and goes with it
     setSum((was) =>
@@ -86,7 +89,10 @@ export function TypedField({
     status: line ? ('error' as const) : ('' as const),
     'aria-invalid': line !== null,
     'aria-describedby': line ? `${id}-line` : undefined,
-    onBlur: () => void commit(),
+    onBlur: () => {
+      focused.current = false;
+      void commit();
+    },
   };
   const escape = (event: React.KeyboardEvent) => {
     if (event.key === 'Escape' && typed !== null) {
@@ -102,6 +108,9 @@ export function TypedField({
         <Input.TextArea
           {...common}
           autoSize={{ minRows: 3, maxRows: 8 }}
+          onFocus={() => {
+            focused.current = true;
+          }}
           onChange={(e) => setTyped(e.target.value)}
           onKeyDown={escape}
         />
@@ -112,6 +121,7 @@ export function TypedField({
           onPressEnter={() => void commit()}
           onKeyDown={escape}
           onFocus={(e) => {
+            focused.current = true;
             e.target.select();
             if (measured) {
               offerReadingPlace({ id, label, put });

@@ -122,6 +122,7 @@ function BookChoice({ supplies, choose }: { supplies: SupplyView; choose: (ids: 
           </li>
         ))}
       </ul>
+      {supplies.more && <p className="field-help">The {books.length} changed last; more are on the bench.</p>}
       {looked.length < books.length && (
         <Button size="small" onClick={() => choose([])}>
           All on the bench

@@ -251,6 +251,16 @@ public class SuppliesTest extends HttpTest {
         assertEquals(view.get("tables").get(0).get("pieces").asInt(), 3);
     }
 
+    @Test
+    public void aBookOnTheShelfIsLookedAtWhereItIsAskedFor() {
+        JsonNode log = cased("Log", board("3"));
+        put("/api/books/" + BooksTest.id(log) + "/shelf", Map.of("onShelf", true));
+        assertEquals(get("/api/supplies").body().get("tables").size(), 0);
+        JsonNode view = get("/api/supplies?books=" + BooksTest.id(log)).body();
+        assertEquals(view.get("tables").get(0).get("pieces").asInt(), 3);
+        assertFalse(view.get("more").asBoolean());
+    }
+
     private JsonNode cut(JsonNode board, JsonNode table) {
         Answer answer = post(
                 "/api/supplies/cut",

@@ -22,6 +22,8 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Set;
 import java.util.UUID;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.http.HttpStatus;
@@ -74,15 +76,28 @@ public class SupplyService {
 
     /** What these books want; all that are on the bench where none is named. */
     SupplyView look(List<UUID> wanted) {
-        List<StoredBook> bench =
-                books.onBench(MOST_BOOKS).stream().sorted(BY_NAME).toList();
+        List<StoredBook> last = books.onBench(MOST_BOOKS + 1);
+        List<StoredBook> bench = Stream.concat(last.stream().limit(MOST_BOOKS), elsewhere(last, wanted).stream())
+                .sorted(BY_NAME)
+                .toList();
         Needs needs = new Needs(drawers, cuttings);
         for (StoredBook book : bench) {
             if (wanted.isEmpty() || wanted.contains(book.id())) {
                 add(needs, book);
             }
         }
-        return SupplyViews.of(bench, wanted, knives.knife(), needs.worked(), acts.last(12), drawers);
+        return SupplyViews.of(
+                bench, wanted, last.size() > MOST_BOOKS, knives.knife(), needs.worked(), acts.last(12), drawers);
+    }
+
+    /** Books that are asked for by name and are not among those that were changed last: on the shelf, or of long ago. */
+    private List<StoredBook> elsewhere(List<StoredBook> last, List<UUID> wanted) {
+        Set<UUID> there = last.stream().limit(MOST_BOOKS).map(StoredBook::id).collect(Collectors.toSet());
+        List<UUID> missing = wanted.stream()
+                .filter(id -> !there.contains(id))
+                .limit(MOST_BOOKS)
+                .toList();
+        return books.all(missing).stream().filter(book -> !book.removed()).toList();
     }
 
     /** What is not done yet of a book is still wanted for it; one that cannot be planned wants nothing. */

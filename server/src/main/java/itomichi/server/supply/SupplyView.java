@@ -13,6 +13,7 @@ import org.jspecify.annotations.Nullable;
  * What books want, and what the drawers hold of it.
  *
  * @param books the books on the bench, and which of them are looked at
+ * @param more whether more books are on the bench, changed longer ago
  * @param knife what is cut with
  * @param needs what is used up, what lacks first
  * @param cost of what lacks, as far as prices are known; nothing where none is
@@ -23,6 +24,7 @@ import org.jspecify.annotations.Nullable;
  */
 record SupplyView(
         List<BookChoice> books,
+        boolean more,
         KnifeView knife,
         List<NeedView> needs,
         @Nullable Double cost,

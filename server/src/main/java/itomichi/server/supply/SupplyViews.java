@@ -35,6 +35,7 @@ final class SupplyViews {
     static SupplyView of(
             List<StoredBook> bench,
             List<UUID> looked,
+            boolean more,
             Knife knife,
             Needs.Worked worked,
             List<DrawerAct> acts,
@@ -48,6 +49,7 @@ final class SupplyViews {
                         .map(book -> new BookChoice(
                                 book.id(), book.document().name(), looked.isEmpty() || looked.contains(book.id())))
                         .toList(),
+                more,
                 new SupplyView.KnifeView(
                         knife.reach()
                                 .map(reach -> InUnits.of(reach.at(Fineness.CUT)))
