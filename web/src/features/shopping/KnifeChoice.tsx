@@ -5,20 +5,19 @@ import { useUnit, useWords } from '../../units/unit';
 
 interface Props {
   knife: SupplyView['knife'];
-  keep: (knife: { reachMm?: number; leastStripMm: number }) => Promise<void>;
+  keep: (knife: { reachMm?: number; leastStripMm: number }) => Promise<string | null>;
 }
 
-/** What is cut with: how far it reaches, and how narrow a strip it leaves. */
+/** What is cut with: how far it reaches, and how narrow a strip it leaves. What no knife is like is said at its field. */
 export function KnifeChoice({ knife, keep }: Props) {
   const words = useWords();
   const { unit } = useUnit();
-  const read = async (text: string, take: (mm: number) => Promise<void>) => {
+  const read = async (text: string, take: (mm: number) => Promise<string | null>) => {
     const result = await outcome(api.POST('/api/reading/length', { body: { text, unit } }));
     if (result.kind !== 'value') {
       return failure(result);
     }
-    await take(result.value.mm);
-    return null;
+    return take(result.value.mm);
   };
   const reachMm = knife.reachMm ?? undefined;
   return (

@@ -29,6 +29,15 @@ export default function Shopping() {
     await client.invalidateQueries({ queryKey: ['supplies'] });
     await client.invalidateQueries({ queryKey: ['drawer'] });
   };
+  /** What no knife is like is said at its field. */
+  const keepKnife = async (body: { reachMm?: number; leastStripMm: number }) => {
+    const result = await outcome(api.PUT('/api/supplies/knife', { body }));
+    if (result.kind !== 'value') {
+      return failure(result);
+    }
+    await act(Promise.resolve(result), 'The cuts are laid for this knife.');
+    return null;
+  };
   const { data } = supplies;
   return (
     <main id="place" className="drawers">
@@ -44,12 +53,7 @@ export default function Shopping() {
         <div className="shopping-parts">
           <aside aria-label="What is looked at">
             <BookChoice supplies={data} choose={(ids) => setSearch({ book: ids })} />
-            <KnifeChoice
-              knife={data.knife}
-              keep={(body) =>
-                act(outcome(api.PUT('/api/supplies/knife', { body })), 'The cuts are laid for this knife.')
-              }
-            />
+            <KnifeChoice knife={data.knife} keep={keepKnife} />
             <Last
               supplies={data}
               undo={(id, words) =>

@@ -51,9 +51,7 @@ export function ToBuy({ supplies, books, bought }: Props) {
                   </span>
                 )}
               </th>
-              <td className="number">
-                <Measure of={need.needed} />
-              </td>
+              <td className="number">{need.unfit ? 'of no use' : <Measure of={need.needed} />}</td>
               <td className="number">{need.have ?? (need.thing ? 'not counted' : 'in no drawer')}</td>
               <td>
                 <Lacking need={need} bought={bought} />
@@ -69,6 +67,9 @@ export function ToBuy({ supplies, books, bought }: Props) {
 
 function Lacking({ need, bought }: { need: Need; bought: Props['bought'] }) {
   const { thing, lacks, lacking, price } = need;
+  if (need.unfit) {
+    return <>another sheet, or another knife</>;
+  }
   if (!thing || !lacks || !lacking) {
     return <>{need.thing && need.have ? 'enough there' : 'as much as is wanted'}</>;
   }

@@ -347,6 +347,7 @@ public class SuppliesTest extends HttpTest {
         JsonNode view = get("/api/supplies").body();
         assertEquals(view.get("knife").get("reachMm").asDouble(), 600.0);
         assertFalse(view.get("tables").get(0).get("missing").isEmpty());
+        assertTrue(need(view, "Grey board").get("unfit").asBoolean());
     }
 
     @DataProvider

@@ -50,6 +50,7 @@ record SupplyView(
      * @param lacks the same with its unit
      * @param price of what lacks
      * @param books for which
+     * @param unfit whether nothing that is wanted comes out of it
      * @param missing pieces that are larger than a sheet of it; empty where all come out
      */
     record NeedView(
@@ -62,6 +63,7 @@ record SupplyView(
             @Nullable String lacks,
             @Nullable Double price,
             List<String> books,
+            boolean unfit,
             List<String> missing) {}
 
     /** What is cut from one thing and from what was cut off it before. */

@@ -107,6 +107,7 @@ final class SupplyViews {
                 lacking > 0 ? amount(lacking, need.unit()) : null,
                 lacking > 0 ? price(need).orElse(null) : null,
                 need.books(),
+                need.number() == 0 && !need.missing().isEmpty(),
                 need.missing());
     }
 
