@@ -38,6 +38,8 @@ final class Limp extends ToldKind {
     static final School PLATES = new School("limp-plates", "Spine plates", List.of(NO_PLATES, ONE_PLATE, EACH_GROUP));
     static final Measure PLATE_PAST = new Measure("limp-plate-past", "A plate past its stitches", 8, 2, 60);
 
+    static final Measure PLATE_THICK = new Measure("limp-plate-thick", "Thickness of a plate", 1.5, 0.3, 8);
+
     static final Option NO_FLAP = new Option("NONE", "none");
     static final Option OVER_FRONT = new Option("FRONT", "over the front");
     static final School FLAPPED = new School("limp-flap", "A flap", List.of(NO_FLAP, OVER_FRONT));
@@ -56,6 +58,7 @@ final class Limp extends ToldKind {
     private static final Formula SPINE = Formula.of("S");
     private static final Formula AS_HIGH = Formula.of("H");
     private static final Formula PAST_BOTH = Formula.of("L + 2 × x");
+    private static final Formula THROUGH_PLATES = Formula.of("n × b");
     private static final Formula ROWS_WOVEN = Formula.of("p ÷ 100 × L ÷ d");
     private static final Formula WOVEN_LONG = Formula.of("R × G × 1.2 + e");
     /** To begin and to end with: common practice. */
@@ -79,7 +82,7 @@ final class Limp extends ToldKind {
 
     @Override
     public List<Setting> settings() {
-        return List.of(TURNS, WIDE, PLATES, PLATE_PAST, FLAPPED, SoftFlap.FLAP, SHUT, STITCHES, FILLED);
+        return List.of(TURNS, WIDE, PLATES, PLATE_THICK, PLATE_PAST, FLAPPED, SoftFlap.FLAP, SHUT, STITCHES, FILLED);
     }
 
     @Override
@@ -87,6 +90,9 @@ final class Limp extends ToldKind {
         boolean longs = !base.sewing().longs().isEmpty();
         if (setting.equals(WIDE)) {
             return !choices.is(TURNS, NO_TURNS);
+        }
+        if (setting.equals(PLATE_THICK)) {
+            return !choices.is(PLATES, NO_PLATES);
         }
         if (setting.equals(PLATE_PAST)) {
             return longs && choices.is(PLATES, EACH_GROUP);
@@ -186,6 +192,8 @@ final class Limp extends ToldKind {
                 figures.add(new Figure("cover-wrap", "Round the fore edge", flap.wrap()));
                 figures.add(new Figure("cover-flap", "Flap", flap.flap()));
             }
+            throughPlates()
+                    .ifPresent(more -> figures.add(new Figure("plate-thread", "Thread more, for the plates", more)));
             cord().ifPresent(length -> {
                 figures.add(new Figure("tie", "Cord to cut", length));
                 pieces.add(SoftFlap.cord("tie", "Cord", length));
@@ -299,6 +307,25 @@ final class Limp extends ToldKind {
             return plates;
         }
 
+        /** Thread that is cut more, because it goes through plates too. */
+        private Optional<Working> throughPlates() {
+            if (choices.is(PLATES, NO_PLATES)) {
+                return Optional.empty();
+            }
+            SpineSewing sewing = base.sewing();
+            boolean each = choices.is(PLATES, EACH_GROUP) && !sewing.longs().isEmpty();
+            int passes = each
+                    ? sewing.longs().stream()
+                            .mapToInt(SpineSewing.Group::passes)
+                            .sum()
+                    : sewing.passes();
+            return Optional.of(Working.by(THROUGH_PLATES)
+                    .with("n", "passes through a plate", Quantity.count(passes))
+                    .with("b", "thickness of a plate", Quantity.of(choices.length(PLATE_THICK), Fineness.CALIPER))
+                    .note(Phrase.of("Beside what is cut of thread at Thread, of each strand."))
+                    .gives(Quantity.of(Length.ZERO, Fineness.THREAD)));
+        }
+
         private Optional<Working> cord() {
             return choices.is(SHUT, BUTTON)
                     ? Optional.of(flap.tie(
@@ -406,11 +433,15 @@ final class Limp extends ToldKind {
             }
             steps.add(SoftParts.FOLD);
             if (!choices.is(PLATES, NO_PLATES)) {
-                steps.add(
-                        CoverStep.of(
-                                "plates",
-                                Part.MAKE,
-                                "Punch plates and cover by the same template; the plates lie outside, under the long stitches."));
+                steps.add(CoverStep.of(
+                        "plates",
+                        Part.MAKE,
+                        Phrase.of(
+                                "Punch plates and cover by the same template; the plates lie outside, under the long stitches. Cut {} of thread more.",
+                                throughPlates()
+                                        .map(Working::length)
+                                        .orElse(Length.ZERO)
+                                        .at(Fineness.THREAD))));
             }
             if (flapped()) {
                 steps.add(CoverStep.of(

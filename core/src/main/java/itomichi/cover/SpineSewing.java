@@ -9,15 +9,16 @@ import java.util.List;
  * @param stations along the spine, from the head of the block
  * @param rows across the spine of a cover that is sewn through, from its left edge seen from outside; empty where it is not
  * @param longs the long stitches that show on such a spine
+ * @param passes of the needle through that spine
  * @param boardHole from the spine edge of boards that are sewn on to their holes
  * @param strand thickness of the thread as it lies
  */
 public record SpineSewing(
-        List<Length> stations, List<Length> rows, List<Group> longs, Length boardHole, Length strand) {
+        List<Length> stations, List<Length> rows, List<Group> longs, int passes, Length boardHole, Length strand) {
 
     /** No sewing that a cover has to do with. */
     public static final SpineSewing NONE =
-            new SpineSewing(List.of(), List.of(), List.of(), Length.ZERO, Length.ofMm(1));
+            new SpineSewing(List.of(), List.of(), List.of(), 0, Length.ZERO, Length.ofMm(1));
 
     public SpineSewing {
         stations = List.copyOf(stations);
@@ -31,8 +32,9 @@ public record SpineSewing(
      * @param from where they begin, from the head of the block
      * @param to where they end
      * @param number how many lie beside each other, each in its row
+     * @param passes of the needle through the spine from where they begin to where they end
      */
-    public record Group(Length from, Length to, int number) {
+    public record Group(Length from, Length to, int number, int passes) {
         Length length() {
             return to.minus(from);
         }

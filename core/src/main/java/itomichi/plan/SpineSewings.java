@@ -3,6 +3,7 @@ package itomichi.plan;
 import itomichi.cover.SpineSewing;
 import itomichi.measure.Length;
 import itomichi.path.Face;
+import itomichi.path.Move;
 import itomichi.path.StitchPattern;
 import itomichi.path.StitchPattern.Stitch;
 import itomichi.spec.BookSpec;
@@ -30,6 +31,9 @@ final class SpineSewings {
                 cover.flatMap(one -> sewing.map(
                                 sewn -> longs(sewn, folds.orElseThrow().stations(), one.pairs())))
                         .orElse(List.of()),
+                cover.flatMap(through -> sewing)
+                        .map(sewn -> passes(sewn, 1, Integer.MAX_VALUE))
+                        .orElse(0),
                 spec.stitch().boardHole(),
                 strand);
     }
@@ -54,8 +58,18 @@ final class SpineSewings {
                 .map(entry -> new SpineSewing.Group(
                         stations.at(entry.getKey().from()),
                         stations.at(entry.getKey().to()),
-                        entry.getValue().size()))
+                        entry.getValue().size(),
+                        passes(sewn, entry.getKey().from(), entry.getKey().to())))
                 .toList();
+    }
+
+    /** Passes of the needle at these stations, those between them too. */
+    private static int passes(SewingPlan sewn, int from, int to) {
+        return (int) sewn.path().moves().stream()
+                .filter(Move::passes)
+                .map(move -> move.start().hole().station())
+                .filter(station -> station >= from && station <= to)
+                .count();
     }
 
     /** From one station to another. */

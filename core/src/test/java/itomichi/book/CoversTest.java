@@ -9,6 +9,7 @@ import itomichi.cover.CoverChoices;
 import itomichi.cover.CoverKind;
 import itomichi.cover.CoverStock;
 import itomichi.cover.PieceStuff;
+import itomichi.cover.SpineSewing;
 import itomichi.finding.Figure;
 import itomichi.finding.Remark;
 import itomichi.finding.Stage;
@@ -384,6 +385,15 @@ public class CoversTest {
         assertEquals(plan.covering().kind().key(), "limp");
         assertFalse(plan.covering().base().sewing().longs().isEmpty());
         assertTrue(plan.figures().stream().anyMatch(figure -> figure.key().startsWith("woven")));
+    }
+
+    /** Every hole of a spine is passed at least once, and only those of a group count for its plate. */
+    @Test
+    public void passesThroughASpineAreCountedOnTheThreadsWay() {
+        BookPlan plan = Planner.plan(kind(Books.bound("long-stitch"), "limp"));
+        SpineSewing sewing = plan.covering().base().sewing();
+        assertEquals(sewing.passes(), plan.sewn().passes());
+        assertTrue(sewing.longs().stream().allMatch(group -> group.passes() < sewing.passes()));
     }
 
     @Test

@@ -212,6 +212,15 @@ public class CoverExtrasTest {
         assertEquals(plate.folds().size(), 12);
     }
 
+    /** 24 passes through plates of 2 mm, or all 48. */
+    @Test
+    public void aThreadThatGoesThroughPlatesIsCutLonger() {
+        assertEquals(
+                figureMm(work("limp", sewnThrough(), "limp-plates=EACH", "limp-plate-thick=2"), "plate-thread"), 48, 1);
+        assertEquals(
+                figureMm(work("limp", sewnThrough(), "limp-plates=ONE", "limp-plate-thick=2"), "plate-thread"), 96, 1);
+    }
+
     /** Common practice, no source: rows times the width of the group, and a fifth more. */
     @Test
     public void aWovenGroupWantsAFifthMoreThanStraightAcross() {
