@@ -195,10 +195,12 @@ final class SoftParts {
 
     private CoverLook closed(List<Outline> more) {
         List<Outline> outlines = new ArrayList<>();
-        outlines.add(Outline.rectangle(Role.COVERING, "front", 0, 0, frontMm(), height.mm()));
+        // the edge of a flap goes through the middle, where names would stand
+        boolean bare = more.isEmpty();
+        outlines.add(Outline.rectangle(Role.COVERING, bare ? "front" : "", 0, 0, frontMm(), height.mm()));
         outlines.add(Outline.rectangle(
                         Role.BLOCK,
-                        "leaves",
+                        bare ? "leaves" : "",
                         0,
                         (height.mm() - soft.pageHeight().mm()) / 2,
                         soft.pageWidth().mm(),
