@@ -141,17 +141,14 @@ final class SheetFilling {
         Length wide = block.turned() ? demand.height() : demand.width();
         Length high = block.turned() ? demand.width() : demand.height();
         CutPart piece = new CutPart.Wanted(block.kind(), wide, high, block.turned());
-        CutPart row = CutPart.chain(
-                false, alike(wide, block.columns()), alike(piece, block.columns()), whole(wide, block.columns()));
-        return CutPart.chain(true, alike(high, block.rows()), alike(row, block.rows()), whole(high, block.rows()));
+        CutPart row = inLine(false, wide, piece, block.columns());
+        return inLine(true, high, row, block.rows());
     }
 
-    private static Length whole(Length one, int number) {
-        return new Length(one.micrometres() * number);
-    }
-
-    private static <T> List<T> alike(T one, int number) {
-        return Collections.nCopies(number, one);
+    /** So many alike, one beside or below the other. */
+    private static CutPart inLine(boolean level, Length size, CutPart part, int number) {
+        return CutPart.chain(
+                level, Collections.nCopies(number, size), Collections.nCopies(number, part), size.times(number));
     }
 
     private @Nullable Block best(long width, long height) {

@@ -32,6 +32,8 @@ public final class StockCutter {
     private static final long MANY = 2000;
     /** A piece that does not come out is dearer than any sheet. */
     private static final double MISSING = 1e12;
+    /** Nearer than this costs are the same. */
+    private static final double SAME_COST = 1e-9;
 
     private final StockWish wish;
     private final List<SheetFilling.Ways> ways;
@@ -71,7 +73,8 @@ public final class StockCutter {
     /** One pass: sheets, of each size how many did not come out, and what it costs. */
     private record Pass(List<Taken> sheets, List<Integer> left, double cost, double largestLeft) {
         boolean betterThan(Pass other) {
-            return cost < other.cost - 1e-9 || (cost < other.cost + 1e-9 && largestLeft > other.largestLeft + 1e-9);
+            return cost < other.cost - SAME_COST
+                    || (cost < other.cost + SAME_COST && largestLeft > other.largestLeft + 1e-9);
         }
     }
 
@@ -86,10 +89,11 @@ public final class StockCutter {
         double[] value = wish.wanted().stream()
                 .mapToDouble(demand -> Math.pow(demand.areaMm2(), GROWS))
                 .toArray();
+        double proven = leastCost(fits) + SAME_COST;
         Pass best = pass(fits, value, Turns.none());
         int passes = Math.min(PASSES, MOST_LAID / Math.max(1, IntStream.of(fits).sum()));
         int least = Math.min(LEAST_PASSES, passes);
-        for (int i = 1; i < least || (i < passes && !proven(fits, best)); i++) {
+        for (int i = 1; i < least || (i < passes && best.cost() > proven); i++) {
             correct(value, best.sheets());
             Pass next = pass(fits, value, Turns.of(i, i % 3 * 0.25 + 0.05));
             if (next.betterThan(best)) {
@@ -97,7 +101,7 @@ public final class StockCutter {
             }
             correct(value, next.sheets());
         }
-        return told(wanted, fits, best);
+        return told(wanted, fits, best, best.cost() <= proven);
     }
 
     private boolean fitsSomewhere(int kind) {
@@ -190,34 +194,33 @@ public final class StockCutter {
         return null;
     }
 
-    /** With one kind of new sheet, as many as the area of the pieces wants are the fewest. */
-    private boolean proven(int[] wanted, Pass pass) {
-        double area = IntStream.range(0, wanted.length)
-                .mapToDouble(kind -> wish.wanted().get(kind).areaMm2() * wanted[kind])
-                .sum();
-        double offcuts = 0;
-        double cheapest = Double.POSITIVE_INFINITY;
+    /** What any plan costs at least: with one kind of new sheet, as many of it as the area of the pieces wants; with several it is not known. */
+    private double leastCost(int[] wanted) {
+        double over = 0;
+        for (int kind = 0; kind < wanted.length; kind++) {
+            over += wish.wanted().get(kind).areaMm2() * wanted[kind];
+        }
+        double cost = 0;
+        double areaMm2 = Double.POSITIVE_INFINITY;
         int kinds = 0;
-        double each = 0;
         for (int i = 0; i < wish.stock().size(); i++) {
             StockSheet sheet = wish.stock().get(i);
             if (sheet.offcut()) {
-                offcuts += sheet.areaMm2() * sheet.most();
+                over -= sheet.areaMm2() * sheet.most();
             } else {
                 kinds++;
-                each = sheet.areaMm2();
-                cheapest = Math.min(cheapest, price[i]);
+                cost = price[i];
+                areaMm2 = sheet.areaMm2();
             }
         }
-        double over = Math.max(0, area - offcuts);
-        return kinds <= 1 && pass.cost() <= Math.ceil(over / Math.max(each, 1)) * (kinds == 0 ? 0 : cheapest) + 1e-9;
+        return kinds > 1 ? Double.NEGATIVE_INFINITY : cost * Math.ceil(Math.max(0, over) / areaMm2);
     }
 
-    private StockPlan told(int[] wanted, int[] fits, Pass pass) {
+    private StockPlan told(int[] wanted, int[] fits, Pass pass, boolean fewest) {
         List<Integer> missing = IntStream.range(0, wanted.length)
                 .mapToObj(kind -> wanted[kind] - fits[kind] + pass.left().get(kind))
                 .toList();
-        return new StockPlan(wish, cuts(pass.sheets()), missing, proven(fits, pass));
+        return new StockPlan(wish, cuts(pass.sheets()), missing, fewest);
     }
 
     /** Sheets of one kind that are parted alike are told together. */

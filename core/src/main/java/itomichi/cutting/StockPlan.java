@@ -62,16 +62,6 @@ public record StockPlan(StockWish wish, List<Cut> sheets, List<Integer> missing,
                 .sum();
     }
 
-    /** Sheets of a kind that are not there; nothing where it is not known how many are. */
-    public int lacking(int stock) {
-        return wish.stock()
-                .get(stock)
-                .supply()
-                .have()
-                .map(have -> Math.max(0, taken(stock) - have))
-                .orElse(0);
-    }
-
     /** What the new stock costs; nothing where a price is not known. */
     public Optional<Double> cost() {
         List<Double> costs = new ArrayList<>();
