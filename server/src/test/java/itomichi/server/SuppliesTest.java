@@ -184,6 +184,16 @@ public class SuppliesTest extends HttpTest {
         assertEquals(view.get("cost").asDouble(), 4.0);
     }
 
+    /** A number at the end belongs to the name. */
+    @Test
+    public void whatIsInNoDrawerKeepsItsWholeName() {
+        JsonNode book = begin("Cues");
+        ObjectNode document = ((ObjectNode) book.get("document")).deepCopy();
+        ((ObjectNode) document.get("thread")).put("name", "Linen 40");
+        change(book, "thread", document);
+        assertEquals(need(get("/api/supplies").body(), "Linen 40").get("books").size(), 1);
+    }
+
     @Test
     public void whatWasBoughtLiesInTheDrawerUntilItIsUndone() {
         JsonNode board = board("0");

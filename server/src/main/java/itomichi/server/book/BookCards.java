@@ -18,6 +18,7 @@ import itomichi.server.plan.PlanView;
 import itomichi.server.plan.PlanViews;
 import java.util.List;
 import java.util.Set;
+import java.util.function.ToDoubleFunction;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 
@@ -40,6 +41,9 @@ final class BookCards {
         boolean covered = plan.coverSize().isPresent() || document.done().contains(Stage.COVER);
         CoverPlan.Closed closed = plan.covering().closed();
         @Nullable HolesView holes = view.holes();
+        List<Strand> strands = plan.sewing()
+                .map(sewing -> strands(sewing, sewn ? Integer.MAX_VALUE : book.step()))
+                .orElse(List.of());
         return new BookCard(
                 book.id(),
                 book.version(),
@@ -56,14 +60,9 @@ final class BookCards {
                         Length.ofMm(view.block().spineMm()).at(Fineness.BUNDLE))),
                 punched && holes != null ? holes.stations() : List.of(),
                 plan.sewing()
-                        .map(sewing -> spineThread(
-                                sewing,
-                                sewn ? Integer.MAX_VALUE : book.step(),
-                                view.block().spineMm()))
+                        .map(sewing -> spineThread(sewing, strands, view.block().spineMm()))
                         .orElse(List.of()),
-                plan.sewing()
-                        .map(sewing -> frontThread(sewing, sewn ? Integer.MAX_VALUE : book.step()))
-                        .orElse(List.of()),
+                frontThread(strands),
                 covered ? closed.stuff().orElse(null) : null,
                 covered ? colour(document, closed) : null,
                 !covered || closed.spineSeen(),
@@ -105,37 +104,37 @@ final class BookCards {
     /** More pieces than these cannot be told apart on a spine so small. */
     private static final int MOST_PIECES = 1500;
 
-    private static List<List<Double>> spineThread(SewingPlan sewing, int steps, double spineMm) {
-        if (steps == 0) {
-            return List.of();
-        }
-        // seen from outside with the head up, the front of the book is at the right
-        double rightMm = sewing.frame()
-                .match(fold -> (spineMm + fold.layer(fold.signatures()).across().mm()) / 2, block -> spineMm);
-        return seen(sewing, steps, Set.of(Strand.View.OUTSIDE, Strand.View.SPINE))
-                .map(strand -> strand.points().stream()
-                        .flatMap(point -> Stream.of(rightMm - point.acrossMm(), point.alongMm()))
-                        .toList())
-                .toList();
-    }
-
-    /** Of a block that is sewn through its side: what lies on its front. */
-    private static List<List<Double>> frontThread(SewingPlan sewing, int steps) {
+    /** The thread that is sewn so far. */
+    private static List<Strand> strands(SewingPlan sewing, int steps) {
         return steps == 0
                 ? List.of()
-                : seen(sewing, steps, Set.of(Strand.View.FRONT))
-                        .map(strand -> strand.points().stream()
-                                .flatMap(point -> Stream.of(point.acrossMm(), point.alongMm()))
-                                .toList())
+                : Strands.bySteps(SewingStep.of(sewing.path()), sewing.frame()).stream()
+                        .limit(steps)
+                        .flatMap(List::stream)
                         .toList();
     }
 
-    private static Stream<Strand> seen(SewingPlan sewing, int steps, Set<Strand.View> views) {
-        return Strands.bySteps(SewingStep.of(sewing.path()), sewing.frame()).stream()
-                .limit(steps)
-                .flatMap(List::stream)
+    private static List<List<Double>> spineThread(SewingPlan sewing, List<Strand> strands, double spineMm) {
+        // seen from outside with the head up, the front of the book is at the right
+        double rightMm = sewing.frame()
+                .match(fold -> (spineMm + fold.layer(fold.signatures()).across().mm()) / 2, block -> spineMm);
+        return pieces(strands, Set.of(Strand.View.OUTSIDE, Strand.View.SPINE), point -> rightMm - point.acrossMm());
+    }
+
+    /** Of a block that is sewn through its side: what lies on its front. */
+    private static List<List<Double>> frontThread(List<Strand> strands) {
+        return pieces(strands, Set.of(Strand.View.FRONT), Strand.Point::acrossMm);
+    }
+
+    private static List<List<Double>> pieces(
+            List<Strand> strands, Set<Strand.View> views, ToDoubleFunction<Strand.Point> across) {
+        return strands.stream()
                 .filter(strand -> views.contains(strand.view()))
-                .limit(MOST_PIECES);
+                .limit(MOST_PIECES)
+                .map(strand -> strand.points().stream()
+                        .flatMap(point -> Stream.of(across.applyAsDouble(point), point.alongMm()))
+                        .toList())
+                .toList();
     }
 
     /** The colour of the sheet that what is seen was cut from. */

@@ -18,7 +18,7 @@ import org.jooq.DSLContext;
 import org.jooq.Field;
 import org.jooq.JSONB;
 import org.jooq.Record;
-import org.jooq.Select;
+import org.jooq.SelectLimitStep;
 import org.jooq.impl.DSL;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Repository;
@@ -44,23 +44,22 @@ class BookStore {
 
     /** The books of these ids. */
     List<StoredBook> all(List<UUID> ids) {
-        return ids.isEmpty() ? List.of() : select(BOOK.ID.in(ids)).map(this::book);
+        return ids.isEmpty() ? List.of() : selection(BOOK.ID.in(ids)).fetch(this::book);
     }
 
     /** Books on the bench, the last changed first. */
     List<StoredBook> onBench(int most) {
-        return select(BOOK.ON_SHELF.isFalse().and(BOOK.REMOVED_AT.isNull())).stream()
+        return selection(BOOK.ON_SHELF.isFalse().and(BOOK.REMOVED_AT.isNull()))
                 .limit(most)
-                .map(this::book)
-                .toList();
+                .fetch(this::book);
     }
 
     Optional<StoredBook> get(UUID id) {
-        return select(BOOK.ID.eq(id)).stream().findFirst().map(this::book);
+        return selection(BOOK.ID.eq(id)).fetchOptional(this::book);
     }
 
-    private org.jooq.Result<? extends Record> select(Condition condition) {
-        Select<? extends Record> select = database.select(
+    private SelectLimitStep<? extends Record> selection(Condition condition) {
+        return database.select(
                         BOOK.ID,
                         BOOK.NAME,
                         BOOK.VERSION,
@@ -79,7 +78,6 @@ class BookStore {
                 .on(SEWING_PLACE.BOOK_ID.eq(BOOK.ID))
                 .where(condition)
                 .orderBy(BOOK.CHANGED_AT.desc(), BOOK.ID);
-        return select.fetch();
     }
 
     private StoredBook book(Record row) {

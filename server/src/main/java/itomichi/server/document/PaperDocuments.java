@@ -58,7 +58,8 @@ public final class PaperDocuments {
         return new BookPaper(made, supply(field + ".stock", paper.stock()));
     }
 
-    private static Optional<Supply> supply(String field, BookDocument.@Nullable Stock stock) {
+    /** The sheets a paper comes in; nothing where it comes cut to size. */
+    public static Optional<Supply> supply(String field, BookDocument.@Nullable Stock stock) {
         return stock == null
                 ? Optional.empty()
                 : Optional.of(new Supply(

@@ -7,7 +7,6 @@ import itomichi.material.Fibre;
 import itomichi.material.Grain;
 import itomichi.material.SewingThread;
 import itomichi.material.SheetGrain;
-import itomichi.material.Supply;
 import itomichi.material.ThreadCount;
 import itomichi.measure.Fineness;
 import itomichi.measure.Length;
@@ -56,15 +55,7 @@ final class ThingViews {
                 drawer.unit(),
                 known(drawer.amount()),
                 known("price"),
-                has("widthMm") && has("heightMm")
-                        ? Optional.of(new Supply(
-                                Length.ofMm(number("widthMm", 0)),
-                                Length.ofMm(number("heightMm", 0)),
-                                SheetGrain.valueOf(words("grain", SheetGrain.UNKNOWN.name())),
-                                Length.ofMm(number("deckleMm", 0)),
-                                known("have").map(Double::intValue),
-                                known("price")))
-                        : Optional.empty(),
+                PaperDocuments.supply("stock", sheets()),
                 words(Drawer.Columns.OFFCUT_OF, ""));
     }
 
@@ -141,18 +132,21 @@ final class ThingViews {
                         ? new BookDocument.Stack((int) number("stackSheets", 1), number("stackMm", 0))
                         : has("saidMm") ? new BookDocument.Stack(1, number("saidMm", 0)) : null,
                 Grain.UNKNOWN,
-                has("widthMm") && has("heightMm") ? stock() : null,
+                sheets(),
                 thing.id());
     }
 
-    private BookDocument.Stock stock() {
-        return new BookDocument.Stock(
-                number("widthMm", 0),
-                number("heightMm", 0),
-                SheetGrain.valueOf(words("grain", SheetGrain.UNKNOWN.name())),
-                number("deckleMm", 0),
-                has("have") ? (int) number("have", 0) : null,
-                has("price") ? number("price", 0) : null);
+    /** The sheets it comes in, where their size is known. */
+    private BookDocument.@Nullable Stock sheets() {
+        return has("widthMm") && has("heightMm")
+                ? new BookDocument.Stock(
+                        number("widthMm", 0),
+                        number("heightMm", 0),
+                        SheetGrain.valueOf(words("grain", SheetGrain.UNKNOWN.name())),
+                        number("deckleMm", 0),
+                        has("have") ? (int) number("have", 0) : null,
+                        has("price") ? number("price", 0) : null)
+                : null;
     }
 
     private ThreadView thread() {

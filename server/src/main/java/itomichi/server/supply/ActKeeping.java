@@ -45,7 +45,7 @@ class ActKeeping {
     void cut(StockThing thing, List<UUID> books, Map<UUID, Integer> taken, Map<StockPlan.Left, Integer> kept) {
         // nobody else takes of it until this is kept, so a press that came twice cuts once
         drawers.hold(thing.id());
-        if (books.stream().anyMatch(book -> stages.isCut(book, thing.id()))) {
+        if (books.stream().anyMatch(book -> stages.cutFrom(book).contains(thing.id()))) {
             throw new ProblemException(
                     HttpStatus.UNPROCESSABLE_CONTENT,
                     "What these books want of “" + thing.name() + "” is cut already.");

@@ -32,17 +32,15 @@ class ActStore {
         this.json = json;
     }
 
-    UUID insert(Kind kind, @Nullable Stage stage, @Nullable UUID thing, List<UUID> books, List<Moved> moved) {
-        UUID id = UUID.randomUUID();
+    void insert(Kind kind, @Nullable Stage stage, @Nullable UUID thing, List<UUID> books, List<Moved> moved) {
         database.insertInto(DRAWER_ACT)
-                .set(DRAWER_ACT.ID, id)
+                .set(DRAWER_ACT.ID, UUID.randomUUID())
                 .set(DRAWER_ACT.KIND, kind.name())
                 .set(DRAWER_ACT.STAGE, stage == null ? null : stage.name())
                 .set(DRAWER_ACT.THING, thing)
                 .set(DRAWER_ACT.BOOKS, books.toArray(UUID[]::new))
                 .set(DRAWER_ACT.MOVED, JSONB.valueOf(json.writeValueAsString(moved)))
                 .execute();
-        return id;
     }
 
     /** The act, which nobody else changes until this transaction ends. */
@@ -70,11 +68,9 @@ class ActStore {
                 .fetch(this::act);
     }
 
-    /** Marks an act as undone, or as done again with what was then moved. */
-    void mark(UUID id, boolean undone, List<Moved> moved) {
+    void markUndone(UUID id) {
         database.update(DRAWER_ACT)
-                .set(DRAWER_ACT.UNDONE_AT, undone ? currentOffsetDateTime() : null)
-                .set(DRAWER_ACT.MOVED, JSONB.valueOf(json.writeValueAsString(moved)))
+                .set(DRAWER_ACT.UNDONE_AT, currentOffsetDateTime())
                 .where(DRAWER_ACT.ID.eq(id))
                 .execute();
     }

@@ -17,7 +17,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
-import java.util.stream.IntStream;
 import org.springframework.stereotype.Component;
 
 /** Pieces of covers cut from a thing of the drawers and from what was cut off it before. */
@@ -57,6 +56,11 @@ class Cuttings {
                 }
             }
             return taken;
+        }
+
+        /** How many sheets are taken, off-cuts among them. */
+        int sheets() {
+            return taken().values().stream().mapToInt(Integer::intValue).sum();
         }
     }
 
@@ -107,13 +111,14 @@ class Cuttings {
     /** What is left of the sheets of a plan and is worth keeping, with how many of it. */
     static Map<StockPlan.Left, Integer> kept(StockPlan plan) {
         Map<StockPlan.Left, Integer> kept = new LinkedHashMap<>();
-        IntStream.range(0, plan.sheets().size())
-                .forEach(i -> plan.sheets().get(i).left().stream()
-                        .filter(StockPlan.Left::worthKeeping)
-                        .forEach(left -> kept.merge(
-                                new StockPlan.Left(Length.ZERO, Length.ZERO, left.width(), left.height()),
-                                plan.sheets().get(i).layout().sheets(),
-                                Integer::sum)));
+        for (StockPlan.Cut cut : plan.sheets()) {
+            cut.left().stream()
+                    .filter(StockPlan.Left::worthKeeping)
+                    .forEach(left -> kept.merge(
+                            new StockPlan.Left(Length.ZERO, Length.ZERO, left.width(), left.height()),
+                            cut.layout().sheets(),
+                            Integer::sum));
+        }
         return kept;
     }
 }

@@ -10,6 +10,7 @@ import itomichi.server.drawer.StockThing;
 import itomichi.server.supply.Cuttings.Cutting;
 import itomichi.server.supply.Cuttings.Piece;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
@@ -25,33 +26,29 @@ final class Needs {
     private final DrawerService drawers;
     private final Cuttings cuttings;
     private final Map<UUID, Counted> counted = new LinkedHashMap<>();
-    private final Map<String, Elsewhere> elsewhere = new LinkedHashMap<>();
+    private final Map<Elsewhere, Counted> elsewhere = new LinkedHashMap<>();
     private final Map<UUID, ToCut> toCut = new LinkedHashMap<>();
     private final List<Open> open = new ArrayList<>();
+    private final Map<UUID, Optional<StockThing>> things = new HashMap<>();
 
     Needs(DrawerService drawers, Cuttings cuttings) {
         this.drawers = drawers;
         this.cuttings = cuttings;
     }
 
-    /** Something of a drawer that is counted. */
+    /** Something that is counted. */
     private static final class Counted {
         private final Set<String> books = new LinkedHashSet<>();
         private double number;
+
+        private void add(StoredBook book, double more) {
+            books.add(book.document().name());
+            number += more;
+        }
     }
 
     /** Something that is in no drawer. */
-    private static final class Elsewhere {
-        private final Set<String> books = new LinkedHashSet<>();
-        private final @Nullable Length width;
-        private double number;
-        private final String unit;
-
-        private Elsewhere(@Nullable Length width, String unit) {
-            this.width = width;
-            this.unit = unit;
-        }
-    }
+    private record Elsewhere(String name, Optional<Length> width, String unit) {}
 
     /** Pieces that are cut from one thing. */
     private static final class ToCut {
@@ -103,29 +100,27 @@ final class Needs {
     }
 
     private void counted(StoredBook book, @Nullable UUID thing, String name, double number, String unit) {
-        if (thing == null || drawers.stock(thing).isEmpty()) {
-            elsewhere(book, name, null, number, unit);
-            return;
+        if (thing == null || thing(thing).isEmpty()) {
+            elsewhere(book, new Elsewhere(name, Optional.empty(), unit), number);
+        } else {
+            counted.computeIfAbsent(thing, none -> new Counted()).add(book, number);
         }
-        Counted one = counted.computeIfAbsent(thing, none -> new Counted());
-        one.books.add(book.document().name());
-        one.number += number;
+    }
+
+    /** The thing of a drawer, if it is there; looked for once, however many books want of it. */
+    Optional<StockThing> thing(UUID id) {
+        return things.computeIfAbsent(id, drawers::stock);
     }
 
     void length(StoredBook book, UsedUp.LengthUse length) {
         elsewhere(
                 book,
-                length.name(),
-                length.width(),
-                StageUses.metres(length.length().mm()),
-                "m");
+                new Elsewhere(length.name(), Optional.of(length.width()), "m"),
+                StageUses.metres(length.length().mm()));
     }
 
-    private void elsewhere(StoredBook book, String name, @Nullable Length width, double number, String unit) {
-        Elsewhere one = elsewhere.computeIfAbsent(
-                name + (width == null ? "" : " " + width.micrometres()), none -> new Elsewhere(width, unit));
-        one.books.add(book.document().name());
-        one.number += number;
+    private void elsewhere(StoredBook book, Elsewhere what, double number) {
+        elsewhere.computeIfAbsent(what, none -> new Counted()).add(book, number);
     }
 
     void unsettled(StoredBook book, PieceStuff stuff) {
@@ -142,34 +137,39 @@ final class Needs {
 
     Worked worked() {
         List<Need> needs = new ArrayList<>();
-        List<Table> tables = new ArrayList<>();
-        toCut.forEach((id, one) -> drawers.stock(id)
-                .ifPresent(thing -> cuttings.cut(thing, one.pieces)
-                        .ifPresent(cut -> tables.add(new Table(thing, List.copyOf(one.books), one.pieces, cut)))));
-        Set<UUID> things = new LinkedHashSet<>(counted.keySet());
-        things.addAll(toCut.keySet());
-        for (UUID id : things) {
-            drawers.stock(id).ifPresent(thing -> needs.add(need(thing, tables)));
+        Map<UUID, Table> tables = new LinkedHashMap<>();
+        toCut.keySet().forEach(id -> table(id).ifPresent(table -> tables.put(id, table)));
+        Set<UUID> wanted = new LinkedHashSet<>(counted.keySet());
+        wanted.addAll(toCut.keySet());
+        for (UUID id : wanted) {
+            thing(id).ifPresent(thing -> needs.add(need(thing, Optional.ofNullable(tables.get(id)))));
         }
-        elsewhere.forEach((name, one) -> needs.add(new Need(
+        elsewhere.forEach((what, one) -> needs.add(new Need(
                 Optional.empty(),
-                name.replaceAll(" \\d+$", ""),
-                Optional.ofNullable(one.width),
+                what.name(),
+                what.width(),
                 Math.round(one.number * 10) / 10.0,
-                one.unit,
+                what.unit(),
                 List.copyOf(one.books),
                 List.of())));
-        return new Worked(needs, tables, open);
+        return new Worked(needs, List.copyOf(tables.values()), open);
+    }
+
+    /** What is cut from one thing; nothing where nothing is, or the size of its sheets is not known. */
+    Optional<Table> table(UUID id) {
+        ToCut cut = toCut.get(id);
+        return cut == null
+                ? Optional.empty()
+                : thing(id)
+                        .flatMap(thing -> cuttings.cut(thing, cut.pieces)
+                                .map(cutting -> new Table(thing, List.copyOf(cut.books), cut.pieces, cutting)));
     }
 
     /** What is wanted of a thing whole, and what is cut from it: both come out of one drawer. */
-    private Need need(StockThing thing, List<Table> tables) {
+    private Need need(StockThing thing, Optional<Table> table) {
         Counted whole = counted.getOrDefault(thing.id(), new Counted());
         ToCut cut = toCut.getOrDefault(thing.id(), new ToCut());
-        Optional<Cutting> cutting = tables.stream()
-                .filter(table -> table.thing().id().equals(thing.id()))
-                .map(Table::cutting)
-                .findFirst();
+        Optional<Cutting> cutting = table.map(Table::cutting);
         Set<String> books = new LinkedHashSet<>(whole.books);
         books.addAll(cut.names);
         return new Need(

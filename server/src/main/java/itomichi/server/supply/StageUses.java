@@ -9,12 +9,13 @@ import itomichi.server.drawer.DrawerService;
 import itomichi.server.supply.DrawerAct.Kind;
 import itomichi.server.supply.DrawerAct.Moved;
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Objects;
 import java.util.Set;
 import java.util.UUID;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
@@ -22,6 +23,9 @@ import org.springframework.stereotype.Component;
 /** What a stage uses up leaves the drawers when it is done, and comes back when it is not done any more. */
 @Component
 class StageUses implements StageWatch {
+
+    /** Stages that use something up. */
+    static final Set<Stage> USING = Set.of(Stage.PAPER, Stage.SEW, Stage.COVER);
 
     private final DrawerService drawers;
     private final ActStore acts;
@@ -36,7 +40,7 @@ class StageUses implements StageWatch {
     @Override
     public Map<Stage, List<Used>> uses(UUID book, BookDocument document, BookPlan plan, Set<Stage> stages) {
         Map<Stage, List<Used>> uses = new EnumMap<>(Stage.class);
-        if (Stream.of(Stage.PAPER, Stage.SEW, Stage.COVER).noneMatch(stages::contains)) {
+        if (Collections.disjoint(stages, USING)) {
             return uses;
         }
         UsedUp used = UsedUp.of(plan.worked());
@@ -86,11 +90,12 @@ class StageUses implements StageWatch {
 
     private List<Used> pieces(UUID book, BookDocument document, UsedUp used) {
         List<Used> pieces = new ArrayList<>();
+        Set<UUID> cut = cutFrom(book);
         for (BookDocument.CoverStock stock : document.covering().stocks()) {
             List<Cuttings.Piece> wanted = used.pieces().getOrDefault(stock.stuff(), List.of()).stream()
                     .map(piece -> new Cuttings.Piece(stock.stuff(), piece.name(), piece.demand()))
                     .toList();
-            if (!wanted.isEmpty() && stock.drawerId() != null && !isCut(book, stock.drawerId())) {
+            if (!wanted.isEmpty() && stock.drawerId() != null && !cut.contains(stock.drawerId())) {
                 drawers.stock(stock.drawerId())
                         .flatMap(thing -> cuttings.cut(thing, wanted))
                         .ifPresent(cutting ->
@@ -100,11 +105,12 @@ class StageUses implements StageWatch {
         return pieces;
     }
 
-    /** Whether what a book wants of a thing was cut at the cutting table. */
-    boolean isCut(UUID book, @Nullable UUID thing) {
+    /** The things from which what a book wants was cut at the cutting table. */
+    Set<UUID> cutFrom(UUID book) {
         return acts.of(book).stream()
                 .filter(act -> act.kind() == Kind.CUT && !act.undone())
-                .anyMatch(act -> Objects.equals(act.thing(), thing));
+                .flatMap(act -> Stream.ofNullable(act.thing()))
+                .collect(Collectors.toSet());
     }
 
     @Override
@@ -126,11 +132,10 @@ class StageUses implements StageWatch {
 
     /** Lays back what an act took, and takes what it laid in. */
     void undo(DrawerAct act) {
-        List<Moved> backwards = act.moved().stream()
+        act.moved().stream()
                 .filter(moved -> drawers.known(moved.thing()))
-                .toList();
-        backwards.forEach(moved -> drawers.take(moved.thing(), -moved.number()));
-        acts.mark(act.id(), true, act.moved());
+                .forEach(moved -> drawers.take(moved.thing(), -moved.number()));
+        acts.markUndone(act.id());
     }
 
     /** What a stage took when it was done last. */

@@ -47,7 +47,6 @@ public class SupplyService {
     private static final double LEAST_REACH_MM = 50;
     private static final double MOST_REACH_MM = 5000;
     private static final double MOST_STRIP_MM = 100;
-    private static final Set<Stage> USING = Set.of(Stage.PAPER, Stage.SEW, Stage.COVER);
 
     private final BookService books;
     private final DrawerService drawers;
@@ -117,21 +116,22 @@ public class SupplyService {
             used.thread().ifPresent(length -> needs.thread(book, length));
         }
         if (!document.done().contains(Stage.COVER)) {
-            used.pieces().forEach((stuff, pieces) -> pieces(needs, book, stuff, pieces));
+            Set<UUID> cut = stages.cutFrom(book.id());
+            used.pieces().forEach((stuff, pieces) -> pieces(needs, book, cut, stuff, pieces));
             used.lengths().forEach(length -> needs.length(book, length));
         }
     }
 
-    private void pieces(Needs needs, StoredBook book, PieceStuff stuff, List<UsedUp.PieceUse> pieces) {
+    private void pieces(Needs needs, StoredBook book, Set<UUID> cut, PieceStuff stuff, List<UsedUp.PieceUse> pieces) {
         BookDocument.CoverStock stock = book.document().covering().stocks().stream()
                 .filter(one -> one.stuff() == stuff)
                 .findFirst()
                 .orElse(null);
         if (stock == null
                 || stock.drawerId() == null
-                || drawers.stock(stock.drawerId()).isEmpty()) {
+                || needs.thing(stock.drawerId()).isEmpty()) {
             needs.unsettled(book, stuff);
-        } else if (!stages.isCut(book.id(), stock.drawerId())) {
+        } else if (!cut.contains(stock.drawerId())) {
             needs.pieces(book, stuff, stock.drawerId(), pieces);
         }
     }
@@ -148,13 +148,15 @@ public class SupplyService {
                 }
             }
         }
-        stages.uses(id, book.document(), PlanViews.plan(book.document()), USING).forEach((stage, planned) -> {
-            if (!book.document().done().contains(stage)) {
-                for (Used used : planned) {
-                    drawers.stock(used.thing()).ifPresent(thing -> uses.add(use(stage, thing, used.number(), false)));
-                }
-            }
-        });
+        stages.uses(id, book.document(), PlanViews.plan(book.document()), StageUses.USING)
+                .forEach((stage, planned) -> {
+                    if (!book.document().done().contains(stage)) {
+                        for (Used used : planned) {
+                            drawers.stock(used.thing())
+                                    .ifPresent(thing -> uses.add(use(stage, thing, used.number(), false)));
+                        }
+                    }
+                });
         return uses;
     }
 
@@ -196,9 +198,7 @@ public class SupplyService {
     void cut(UUID id, List<UUID> wanted, int sheets) {
         StockThing thing = thing(id);
         Needs.Table table = table(thing, books.all(wanted));
-        int now = table.cutting().taken().values().stream()
-                .mapToInt(Integer::intValue)
-                .sum();
+        int now = table.cutting().sheets();
         if (now != sheets) {
             throw new ProblemException(
                     HttpStatus.UNPROCESSABLE_CONTENT,
@@ -224,9 +224,7 @@ public class SupplyService {
     private Needs.Table table(StockThing thing, List<StoredBook> from) {
         Needs needs = new Needs(drawers, cuttings);
         from.stream().filter(book -> !book.removed()).sorted(BY_NAME).forEach(book -> add(needs, book));
-        return needs.worked().tables().stream()
-                .filter(one -> one.thing().id().equals(thing.id()))
-                .findFirst()
+        return needs.table(thing.id())
                 .orElseThrow(() -> new ProblemException(
                         HttpStatus.UNPROCESSABLE_CONTENT,
                         "Nothing is to be cut from “" + thing.name() + "” any more."));

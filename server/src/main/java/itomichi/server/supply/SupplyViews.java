@@ -115,9 +115,6 @@ final class SupplyViews {
         StockPlan plan = table.cutting().plan();
         List<StockThing> things = table.cutting().things();
         int sheets = plan.taken(0);
-        int all = table.cutting().taken().values().stream()
-                .mapToInt(Integer::intValue)
-                .sum();
         return new CuttingTable(
                 table.thing().id(),
                 table.thing().name(),
@@ -126,7 +123,7 @@ final class SupplyViews {
                         .mapToInt(piece -> piece.demand().number())
                         .sum(),
                 sheets,
-                all - sheets,
+                table.cutting().sheets() - sheets,
                 plan.fewest(),
                 IntStream.range(0, plan.wish().wanted().size())
                         .mapToObj(i -> new SupplyView.WantedView(
