@@ -299,6 +299,33 @@ public class SuppliesTest extends HttpTest {
         assertEquals(next.get("offcuts").asInt(), 1);
     }
 
+    /** Off-cuts of one name lie together: none of them is smaller than its name says. */
+    @Test
+    public void anOffCutIsToldByTheFullMillimetreBelow() {
+        JsonNode board = board("3");
+        cased("Log", board);
+        JsonNode table = get("/api/supplies").body().get("tables").get(0);
+        double left = table.get("kept")
+                .valueStream()
+                .mapToDouble(kept -> width(kept.get("size").get("mm").asString()))
+                .sum();
+        cut(board, table);
+        double laid = get("/api/drawers/BOARDS")
+                .body()
+                .get("things")
+                .valueStream()
+                .filter(thing -> thing.get("cells").has("offcutOf"))
+                .mapToDouble(thing ->
+                        width(thing.get("cells").get("widthMm").get("mm").asString()))
+                .peek(wide -> assertEquals(wide, Math.rint(wide), 0.0))
+                .sum();
+        assertTrue(laid <= left && laid > 0, laid + " laid in of " + left);
+    }
+
+    private static double width(String size) {
+        return Double.parseDouble(size.split("\u202f")[0]);
+    }
+
     @Test
     public void aPressThatCameTwiceCutsOnce() throws Exception {
         JsonNode board = board("9");

@@ -162,7 +162,8 @@ public class DrawerService {
     }
 
     /**
-     * The off-cut of that size in the drawer of what it was cut from, made if there is none yet; nothing is counted of it.
+     * The off-cut of that size, to the full millimetre below, in the drawer of what it was cut from, made if there is none yet; nothing is
+     * counted of it.
      *
      * @param whole what it was cut from
      * @param widthMm its width, lying as the whole sheet lies
@@ -171,13 +172,16 @@ public class DrawerService {
     @Transactional
     public UUID offcut(UUID whole, double widthMm, double heightMm) {
         Thing from = found(whole);
-        String size = ", " + Math.round(widthMm) + " × " + Math.round(heightMm);
+        // off-cuts of one name are counted together, so each is told by what is sure to be there
+        double wide = Math.floor(widthMm);
+        double high = Math.floor(heightMm);
+        String size = ", " + (int) wide + " × " + (int) high;
         String name = from.name().substring(0, Math.min(from.name().length(), LONGEST_NAME - size.length())) + size;
         return store.named(from.drawer(), name).map(Thing::id).orElseGet(() -> {
             Map<String, Object> particulars = new LinkedHashMap<>(from.particulars());
             particulars.keySet().removeAll(List.of("price", "note", "deckleMm"));
-            particulars.put("widthMm", widthMm);
-            particulars.put("heightMm", heightMm);
+            particulars.put("widthMm", wide);
+            particulars.put("heightMm", high);
             particulars.put(from.drawer().amount(), 0.0);
             particulars.put(Drawer.Columns.OFFCUT_OF, from.name());
             UUID id = UUID.randomUUID();
