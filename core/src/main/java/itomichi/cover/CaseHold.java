@@ -1,5 +1,6 @@
 package itomichi.cover;
 
+import itomichi.cover.CoverStep.Part;
 import itomichi.cover.Outline.Role;
 import itomichi.finding.Formula;
 import itomichi.finding.Quantity;
@@ -122,5 +123,18 @@ record CaseHold(CoverBase base, CoverChoices choices, Quantity back) {
                         "Glue each cloth joint to two end leaves, edge to edge at its fold; tip the inner leaf on, {} wide. The outer one becomes the pastedown, the cloth lies in the joint.",
                         PASTE.at(Fineness.MARK))
                 : Phrase.of("Put waste paper under the outer leaf of the ends; that leaf becomes the pastedown.");
+    }
+
+    /**
+     * The case is closed on the block.
+     *
+     * @param after keys of the steps that this waits on
+     */
+    static CoverStep caseIn(String... after) {
+        return CoverStep.of(
+                        "case-in",
+                        Part.MAKE,
+                        "Wax paper behind each pastedown, then glue it out from the fold; close the case on it in one go, squares even, and turn the book over for the other side.")
+                .after(after);
     }
 }

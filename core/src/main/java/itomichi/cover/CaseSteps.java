@@ -53,11 +53,7 @@ final class CaseSteps {
                 "Turn in head and tail, nip the corners in, then the fore edges; bone them down on edge and face."));
         steps.add(CoverStep.of("spine", Part.MAKE, spineStep).waits("an hour, between boards under a weight"));
         steps.add(CoverStep.of("ends", Part.MAKE, parts.held().step()).after("back"));
-        steps.add(CoverStep.of(
-                        "case-in",
-                        Part.MAKE,
-                        "Wax paper behind each pastedown, then glue it out from the fold; close the case on it in one go, squares even, and turn the book over for the other side.")
-                .after("spine", "ends"));
+        steps.add(CaseHold.caseIn("spine", "ends"));
         steps.add(CoverStep.of(
                 "nip",
                 Part.FINISH,

@@ -15,7 +15,7 @@ import java.util.Set;
 import java.util.function.Predicate;
 
 /** Corners at the fore edge cut round: of the boards, or of boards and leaves. */
-final class RoundedCorners implements Extra {
+final class RoundedCorners extends Extra {
 
     static final Option SQUARE = new Option("SQUARE", "square");
     static final Option BOARDS = new Option("BOARDS", "round on the boards");
@@ -30,21 +30,12 @@ final class RoundedCorners implements Extra {
 
     private static final Set<String> BOARD_NAMES = Set.of("board", "front board", "back board", "front", "back");
 
-    @Override
-    public List<Setting> settings() {
-        return List.of(WANTED, RADIUS);
+    RoundedCorners() {
+        super(WANTED, RADIUS);
     }
 
     @Override
-    public boolean counts(Setting setting, CoverBase base, CoverChoices choices) {
-        return setting.equals(WANTED) || !choices.is(WANTED, SQUARE);
-    }
-
-    @Override
-    public CoverWork added(CoverWork work, CoverBase base, CoverChoices choices) {
-        if (choices.is(WANTED, SQUARE)) {
-            return work;
-        }
+    CoverWork onto(CoverWork work, CoverBase base, CoverChoices choices) {
         Length radius = choices.length(RADIUS);
         double r = radius.mm();
         Length gauge = radius.times(GAUGE);

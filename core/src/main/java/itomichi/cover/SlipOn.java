@@ -16,7 +16,7 @@ import java.util.ArrayList;
 import java.util.List;
 
 /** A loose wrapper of paper that is slipped on to the finished book, and held by its flaps. */
-final class SlipOn implements Extra {
+final class SlipOn extends Extra {
 
     static final Option NONE = new Option("NONE", "none");
     static final Option WRAPPER = new Option("PAPER", "a loose one of paper");
@@ -28,21 +28,12 @@ final class SlipOn implements Extra {
     /** What the folds of each side take: common practice. */
     private static final Length FOLDS = Length.ofMm(1);
 
-    @Override
-    public List<Setting> settings() {
-        return List.of(WANTED, FLAP);
+    SlipOn() {
+        super(WANTED, FLAP);
     }
 
     @Override
-    public boolean counts(Setting setting, CoverBase base, CoverChoices choices) {
-        return setting.equals(WANTED) || choices.is(WANTED, WRAPPER);
-    }
-
-    @Override
-    public CoverWork added(CoverWork work, CoverBase base, CoverChoices choices) {
-        if (!choices.is(WANTED, WRAPPER)) {
-            return work;
-        }
+    CoverWork onto(CoverWork work, CoverBase base, CoverChoices choices) {
         ClosedSize book = work.closed(base);
         Length flap = choices.length(FLAP);
         Working width = Working.by(WIDTH)

@@ -1,7 +1,9 @@
 package itomichi.cover;
 
+import itomichi.cover.CoverStep.Part;
 import itomichi.cover.Outline.Role;
 import itomichi.cover.Setting.Share;
+import itomichi.finding.Figure;
 import itomichi.finding.Formula;
 import itomichi.finding.Quantity;
 import itomichi.finding.Remark.Weight;
@@ -91,6 +93,21 @@ record SoftFlap(CoverBase base, SoftCover soft, CoverChoices choices) {
     Grip grip() {
         return Grip.across(
                 choices, FLAP, flap().length().mm(), soft.height().mm() / 4, 100 / Math.max(1, front().mm()));
+    }
+
+    List<Figure> figures() {
+        return List.of(
+                new Figure("cover-wrap", "Round the fore edge", wrap()), new Figure("cover-flap", "Flap", flap()));
+    }
+
+    /** It is tried round the block before it is needed. */
+    CoverStep step() {
+        return CoverStep.of(
+                "wrap",
+                Part.DRY,
+                Phrase.of(
+                        "With the block in it, fold it round the fore edge: {} there, the flap lies flat on the front.",
+                        wrap().length().at(Fineness.MARK)));
     }
 
     /** Wound twice round the closed book. */

@@ -133,8 +133,7 @@ final class SoftWrapped extends ToldKind {
                     .folded(folds(cutWidth.length().mm(), cutHeight.length().mm()));
             List<Figure> figures = new ArrayList<>();
             figures.add(SoftParts.figure(cutWidth, cutHeight));
-            figures.add(new Figure("cover-wrap", "Round the fore edge", wrap));
-            figures.add(new Figure("cover-flap", "Flap", flap));
+            figures.addAll(over.figures());
             List<CoverPiece> pieces = new ArrayList<>();
             pieces.add(piece);
             String what = choices.is(CLOSING, TIE) ? "Tie" : choices.is(CLOSING, STRAP) ? "Strap" : "Loop";
@@ -208,12 +207,7 @@ final class SoftWrapped extends ToldKind {
                         "Turn in head and tail, then the ends; stitch or glue them down before it is punched."));
             }
             steps.add(SoftParts.FOLD);
-            steps.add(CoverStep.of(
-                    "wrap",
-                    Part.DRY,
-                    Phrase.of(
-                            "With the block in it, fold it round the fore edge: {} there, the flap lies flat on the front.",
-                            wrap.length().at(Fineness.MARK))));
+            steps.add(over.step());
             if (!choices.is(CLOSING, NO_TIE)) {
                 steps.add(CoverStep.of(
                         "closing",

@@ -15,7 +15,7 @@ import itomichi.measure.Phrase;
 import java.util.List;
 
 /** Cloth round head and tail of the spine of a stab-bound block, under its covers: where leaves wear first. */
-final class StabCorners implements Extra {
+final class StabCorners extends Extra {
 
     static final Option NONE = new Option("NONE", "none");
     static final Option CLOTH = new Option("CLOTH", "cloth round head and tail of the spine");
@@ -27,21 +27,12 @@ final class StabCorners implements Extra {
     /** Short of the line of holes, so that no thread lies on its edge: common practice. */
     private static final Length SHORT_OF_HOLES = Length.ofMm(2);
 
-    @Override
-    public List<Setting> settings() {
-        return List.of(WANTED, ALONG);
+    StabCorners() {
+        super(WANTED, ALONG);
     }
 
     @Override
-    public boolean counts(Setting setting, CoverBase base, CoverChoices choices) {
-        return setting.equals(WANTED) || choices.is(WANTED, CLOTH);
-    }
-
-    @Override
-    public CoverWork added(CoverWork work, CoverBase base, CoverChoices choices) {
-        if (!choices.is(WANTED, CLOTH)) {
-            return work;
-        }
+    CoverWork onto(CoverWork work, CoverBase base, CoverChoices choices) {
         Quantity thick = base.block().spine().at(Fineness.BUNDLE);
         Working width = Working.by(WIDTH)
                 .with("e", "from the spine to the holes", Sizes.mark(base.sideEdge()))

@@ -186,11 +186,7 @@ final class TakenCase extends CasedKind {
                             .waits("an hour, under a weight")
                             .after("dry-run"),
                     CoverStep.of("ends", Part.MAKE, held.step()),
-                    CoverStep.of(
-                                    "case-in",
-                                    Part.MAKE,
-                                    "Wax paper behind each pastedown, then glue it out from the fold; close the case on it in one go, squares even, and turn the book over for the other side.")
-                            .after("old-glue", "ends"),
+                    CaseHold.caseIn("old-glue", "ends"),
                     CoverStep.of(
                                     "press",
                                     Part.FINISH,

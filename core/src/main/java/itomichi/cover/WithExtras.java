@@ -46,7 +46,7 @@ record WithExtras(CoverKind kind, List<Extra> extras) implements CoverKind {
         return extras.stream()
                 .filter(extra -> extra.settings().contains(setting))
                 .findFirst()
-                .map(extra -> extra.counts(setting, base, choices))
+                .map(extra -> extra.counts(setting, choices))
                 .orElseGet(() -> kind.counts(setting, base, choices));
     }
 
