@@ -1,6 +1,6 @@
 import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { ConfigProvider } from 'antd';
-import { lazy, Suspense, useCallback, useEffect, useMemo, useState } from 'react';
+import { type ComponentType, useCallback, useEffect, useMemo, useState } from 'react';
 import { createBrowserRouter, Navigate, RouterProvider } from 'react-router';
 import { Bench } from '../features/bench/Bench';
 import { Waiting } from '../ui/ErrorNote';
@@ -8,13 +8,6 @@ import { keepUnit, keptUnit, UnitContext, type UnitKey } from '../units/unit';
 import { Frame } from './Frame';
 import { LampContext, useLampKept } from './lamp';
 import { dress } from './theme';
-
-const BookPlace = lazy(() => import('../features/book/BookPlace'));
-const Sewing = lazy(() => import('../features/sewing/Sewing'));
-const Templates = lazy(() => import('../features/templates/Templates'));
-const Patterns = lazy(() => import('../features/patterns/Patterns'));
-const Shopping = lazy(() => import('../features/shopping/Shopping'));
-const Drawers = lazy(() => import('../features/drawers/Drawers'));
 
 const client = new QueryClient({
   defaultOptions: {
@@ -30,24 +23,24 @@ const client = new QueryClient({
   },
 });
 
-const wait = <Waiting what="Fetching the book" />;
+/**
+ * A place that is fetched when it is first gone to. The router waits for it, and not React: React holds back for a third of a second
+ * whatever comes after a waiting word.
+ */
+function fetched(place: () => Promise<ComponentType>, what: string) {
+  return { lazy: { Component: place }, HydrateFallback: () => <Waiting what={what} /> };
+}
+
+const book = 'Fetching the book';
 
 const router = createBrowserRouter([
   {
     path: '/books/:id/sewing',
-    element: (
-      <Suspense fallback={wait}>
-        <Sewing />
-      </Suspense>
-    ),
+    ...fetched(async () => (await import('../features/sewing/Sewing')).default, book),
   },
   {
     path: '/books/:id/rehearsal',
-    element: (
-      <Suspense fallback={wait}>
-        <Sewing rehearse />
-      </Suspense>
-    ),
+    ...fetched(async () => (await import('../features/sewing/Sewing')).Rehearsed, book),
   },
   {
     element: <Frame />,
@@ -56,44 +49,24 @@ const router = createBrowserRouter([
       { path: '/drawers', element: <Navigate to="papers" replace relative="path" /> },
       {
         path: '/drawers/:drawer',
-        element: (
-          <Suspense fallback={<Waiting what="Opening the drawer" />}>
-            <Drawers />
-          </Suspense>
-        ),
+        ...fetched(async () => (await import('../features/drawers/Drawers')).default, 'Opening the drawer'),
       },
       {
         path: '/shopping',
-        element: (
-          <Suspense fallback={<Waiting what="Going through the drawers" />}>
-            <Shopping />
-          </Suspense>
-        ),
+        ...fetched(async () => (await import('../features/shopping/Shopping')).default, 'Going through the drawers'),
       },
       {
         path: '/patterns',
-        element: (
-          <Suspense fallback={<Waiting what="Fetching the patterns" />}>
-            <Patterns />
-          </Suspense>
-        ),
+        ...fetched(async () => (await import('../features/patterns/Patterns')).default, 'Fetching the patterns'),
       },
       {
         path: '/templates',
-        element: (
-          <Suspense fallback={<Waiting what="Fetching the templates" />}>
-            <Templates />
-          </Suspense>
-        ),
+        ...fetched(async () => (await import('../features/templates/Templates')).default, 'Fetching the templates'),
       },
       { path: '/books/:id', element: <Navigate to="purpose" replace relative="path" /> },
       {
         path: '/books/:id/:stage',
-        element: (
-          <Suspense fallback={wait}>
-            <BookPlace />
-          </Suspense>
-        ),
+        ...fetched(async () => (await import('../features/book/BookPlace')).default, book),
       },
       { path: '*', element: <Navigate to="/" replace /> },
     ],

@@ -7,7 +7,16 @@ import { Rehearsal } from './Rehearsal';
 import { SewingTable } from './SewingTable';
 
 /** Fetches a book, the way it is sewn by and the place in its sewing. */
-export default function Sewing({ rehearse = false }: { rehearse?: boolean }) {
+export default function Sewing() {
+  return <Way rehearse={false} />;
+}
+
+/** The same way, to be gone through without needle and thread. */
+export function Rehearsed() {
+  return <Way rehearse />;
+}
+
+function Way({ rehearse }: { rehearse: boolean }) {
   const { id = '' } = useParams();
   const client = useQueryClient();
   const params = { params: { path: { id } } };
