@@ -75,6 +75,12 @@ record CaseCovering(
                 .gives(Sizes.CUT);
     }
 
+    /** Where the spine cloth ends on the back board of a case seen from outside. */
+    Grip spineClothGrip(double y) {
+        double board = boardWidth.mm();
+        return Grip.across(choices, ON_BOARD, board - onBoard().length().mm(), y, -100 / board);
+    }
+
     private Working spineWidth() {
         return Working.by(SPINE_WIDTH)
                 .with("S", "spine piece, flat", Sizes.mark(spine))

@@ -74,7 +74,7 @@ record CaseLooks(CaseParts parts) {
                 .underneath());
         outlines.add(Outline.rectangle(Role.BOARD, "front", spineX + s + j, 0, parts.boardWide(), parts.boardHigh())
                 .underneath());
-        return new CoverLook(
+        CoverLook look = new CoverLook(
                 CoverLook.View.OPENED_OUTSIDE,
                 w,
                 parts.boardHigh(),
@@ -83,6 +83,7 @@ record CaseLooks(CaseParts parts) {
                         "The case from outside, {} × {}: back, spine, front.",
                         Length.ofMm(w).at(Fineness.CUT),
                         parts.boardHeight().length().at(Fineness.CUT)));
+        return parts.covering().full() ? look : look.moved(parts.covering().spineClothGrip(parts.boardHigh() / 3));
     }
 
     private CoverLook front() {
@@ -109,8 +110,18 @@ record CaseLooks(CaseParts parts) {
                                 Length.ofMm(w).at(Fineness.CUT),
                                 parts.boardHeight().length().at(Fineness.CUT),
                                 Length.ofMm(parts.hingeMm()).at(Fineness.MARK)))
-                .moved(BoardSettings.squares(
-                        parts.choices(), parts.block().width().length().mm() / 2, parts.boardHigh()));
+                .moved(frontGrips(w));
+    }
+
+    /** Head and tail of the board, and its fore edge. */
+    private Grip[] frontGrips(double w) {
+        CoverChoices choices = parts.choices();
+        Grip[] squares =
+                BoardSettings.squares(choices, parts.block().width().length().mm() / 2, parts.boardHigh());
+        Grip edge = choices.is(CaseSettings.BOARD_WIDTH, CaseSettings.BY_SETBACK)
+                ? Grip.across(choices, CaseSettings.SETBACK, w, parts.boardHigh() / 2, -1)
+                : Grip.across(choices, CaseSettings.FORE, w, parts.boardHigh() / 2, 1);
+        return new Grip[] {squares[0], squares[1], edge};
     }
 
     /**

@@ -35,6 +35,11 @@ public record CoverBase(
         coverings = Set.copyOf(coverings);
     }
 
+    /** The same block, sewn so. */
+    public CoverBase sewn(SpineSewing how) {
+        return new CoverBase(block, coverings, back, sewnOn, soft, pierced, sideEdge, endsApart, how);
+    }
+
     /** Whether the cover goes round one fold, and is folded once. */
     boolean oneFold() {
         return coverings.contains(Covering.ONE_FOLD);

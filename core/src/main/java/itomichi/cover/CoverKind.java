@@ -35,6 +35,11 @@ public interface CoverKind {
         return false;
     }
 
+    /** What stiffens the spine that is sewn through, as settled. */
+    default SpinePlates plates(CoverChoices choices) {
+        return SpinePlates.NONE;
+    }
+
     /** Its pieces, figures, drawings, order of work, and what is wrong with it, as settled. */
     CoverWork work(CoverBase base, CoverChoices choices);
 }

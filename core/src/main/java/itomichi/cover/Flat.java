@@ -41,6 +41,15 @@ final class Flat {
         return folds;
     }
 
+    /** What is turned in at head, tail and both ends, as it lies inside. */
+    static List<Outline> bands(double w, double h, double mm) {
+        return List.of(
+                Outline.rectangle(Role.COVERING, "", 0, 0, w, mm),
+                Outline.rectangle(Role.COVERING, "", 0, h - mm, w, mm),
+                Outline.rectangle(Role.COVERING, "", w - mm, 0, mm, h),
+                Outline.rectangle(Role.COVERING, "", 0, 0, mm, h));
+    }
+
     /** Folds that run so far from head and tail. */
     static List<Outline> headAndTail(double w, double h, double mm) {
         List<Outline> folds = new ArrayList<>();

@@ -24,9 +24,12 @@ public record Grip(
         double least,
         double most) {
 
-    /** Moves a length to the right or left; {@code way} is 1 where it grows to the right, -1 where to the left. */
-    static Grip across(CoverChoices choices, Setting.Measure measure, double x, double y, int way) {
-        return of(choices, measure, x, y, true, way);
+    /**
+     * Moves a length to the right or left; {@code perMm} is 1 where it grows to the right as far as the hand goes, -1 where to the left, and
+     * less where what is held moves further than the length grows.
+     */
+    static Grip across(CoverChoices choices, Setting.Measure measure, double x, double y, double perMm) {
+        return of(choices, measure, x, y, true, perMm);
     }
 
     /** Moves a length up or down; {@code way} is 1 where it grows downwards, -1 where upwards. */
@@ -34,7 +37,8 @@ public record Grip(
         return of(choices, measure, x, y, false, way);
     }
 
-    private static Grip of(CoverChoices choices, Setting.Measure measure, double x, double y, boolean across, int way) {
+    private static Grip of(
+            CoverChoices choices, Setting.Measure measure, double x, double y, boolean across, double perMm) {
         return new Grip(
                 measure.key(),
                 measure.words(),
@@ -42,7 +46,7 @@ public record Grip(
                 y,
                 across,
                 choices.length(measure).mm(),
-                way,
+                perMm,
                 measure.leastMm(),
                 measure.mostMm());
     }

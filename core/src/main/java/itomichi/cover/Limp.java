@@ -82,6 +82,11 @@ final class Limp extends ToldKind {
     }
 
     @Override
+    public SpinePlates plates(CoverChoices choices) {
+        return LimpSpine.plates(choices);
+    }
+
+    @Override
     public CoverWork work(CoverBase base, CoverChoices choices) {
         return new Folded(base, base.soft().orElseThrow(), choices).work();
     }
@@ -163,26 +168,28 @@ final class Limp extends ToldKind {
             if (flapped()) {
                 figures.addAll(flap.figures());
             }
-            spine.plateFigure().ifPresent(figures::add);
             cord().ifPresent(length -> {
                 figures.add(new Figure("tie", "Cord to cut", length));
                 pieces.add(SoftFlap.cord("tie", "Cord", length));
             });
             figures.addAll(spine.wovenFigures());
+            pieces.addAll(spine.threads());
             List<Outline> flat = new ArrayList<>(flapped() ? flap.flat() : List.of());
             flat.addAll(spine.sewn(spineLeftMm()));
-            return new CoverWork(
-                    pieces,
-                    figures,
-                    parts.looks(
-                            flat,
-                            foldedIn(),
-                            flapped() ? List.of(flap.onFront()) : List.of(),
-                            flapped() ? flap.flap().length().mm() : 0,
-                            flapped() ? new Grip[] {flap.grip()} : new Grip[0]),
-                    steps(),
-                    faults(),
-                    Optional.of(parts.size()));
+            return new CoverWork(pieces, figures, looks(parts, flat), steps(), faults(), Optional.of(parts.size()));
+        }
+
+        private List<CoverLook> looks(SoftParts parts, List<Outline> flat) {
+            List<CoverLook> looks = parts.looks(
+                    flat,
+                    foldedIn(),
+                    flapped() ? List.of(flap.onFront()) : List.of(),
+                    flapped() ? flap.flap().length().mm() : 0,
+                    flapped() ? new Grip[] {flap.grip()} : new Grip[0]);
+            return turns()
+                    ? SoftParts.heldInside(
+                            looks, Grip.down(choices, WIDE, width.length().mm() / 3, turn().mm(), 1))
+                    : looks;
         }
 
         /** What is folded in, seen from inside. */

@@ -42,13 +42,10 @@ record LimpSpine(CoverBase base, SoftCover soft, CoverChoices choices) {
     private static final Formula SPINE = Formula.of("S");
     private static final Formula AS_HIGH = Formula.of("H");
     private static final Formula PAST_BOTH = Formula.of("L + 2 × x");
-    private static final Formula THROUGH_PLATES = Formula.of("n × b");
     private static final Formula ROWS_WOVEN = Formula.of("p ÷ 100 × L ÷ d");
     private static final Formula WOVEN_LONG = Formula.of("R × G × 1.2 + e");
     /** To begin and to end with: common practice. */
     private static final Length BESIDES = Length.ofMm(200);
-
-    private static final double HOLE_MM = 1.2;
 
     /** Whether a setting of it makes a difference. */
     static boolean counts(Setting setting, CoverBase base, CoverChoices choices) {
@@ -67,11 +64,14 @@ record LimpSpine(CoverBase base, SoftCover soft, CoverChoices choices) {
 
     /** The head of the block below the head of the cover. */
     double headMm() {
-        return (soft.height().mm() - soft.pageHeight().mm()) / 2;
+        return base.sewing().head().mm();
     }
 
-    Optional<Figure> plateFigure() {
-        return throughPlates().map(more -> new Figure("plate-thread", "Thread more, for the plates", more));
+    /** The plates as settled. */
+    static SpinePlates plates(CoverChoices choices) {
+        return choices.is(PLATES, NO_PLATES)
+                ? SpinePlates.NONE
+                : new SpinePlates(choices.length(PLATE_THICK), choices.is(PLATES, EACH_GROUP));
     }
 
     List<Figure> wovenFigures() {
@@ -83,15 +83,7 @@ record LimpSpine(CoverBase base, SoftCover soft, CoverChoices choices) {
     }
 
     List<Outline> holes(double left, double top, Predicate<Length> which) {
-        List<Outline> holes = new ArrayList<>();
-        for (Length row : base.sewing().rows()) {
-            for (Length station : base.sewing().stations()) {
-                if (which.test(station)) {
-                    holes.add(Outline.hole(left + row.mm(), top + station.mm(), HOLE_MM));
-                }
-            }
-        }
-        return holes;
+        return HoleGrid.holes(base.sewing(), left, top, which);
     }
 
     List<CoverPiece> plates() {
@@ -123,23 +115,6 @@ record LimpSpine(CoverBase base, SoftCover soft, CoverChoices choices) {
                             station -> !station.isLessThan(group.from()) && !station.isMoreThan(group.to()))));
         }
         return plates;
-    }
-
-    /** Thread that is cut more, because it goes through plates too. */
-    private Optional<Working> throughPlates() {
-        if (choices.is(PLATES, NO_PLATES)) {
-            return Optional.empty();
-        }
-        SpineSewing sewing = base.sewing();
-        boolean each = choices.is(PLATES, EACH_GROUP) && !sewing.longs().isEmpty();
-        int passes = each
-                ? sewing.longs().stream().mapToInt(SpineSewing.Group::passes).sum()
-                : sewing.passes();
-        return Optional.of(Working.by(THROUGH_PLATES)
-                .with("n", "passes through a plate", Quantity.count(passes))
-                .with("b", "thickness of a plate", Quantity.of(choices.length(PLATE_THICK), Fineness.CALIPER))
-                .note(Phrase.of("Beside what is cut of thread at Thread, of each strand."))
-                .gives(Quantity.of(Length.ZERO, Fineness.THREAD)));
     }
 
     /**
@@ -231,13 +206,21 @@ record LimpSpine(CoverBase base, SoftCover soft, CoverChoices choices) {
 
     /** What is done about plates, where there are any. */
     Optional<CoverStep> plateStep() {
-        return throughPlates()
-                .map(more -> CoverStep.of(
-                        "plates",
-                        Part.MAKE,
-                        Phrase.of(
-                                "Punch plates and cover by the same template; the plates lie outside, under the long stitches. Cut {} of thread more.",
-                                more.length().at(Fineness.THREAD))));
+        return choices.is(PLATES, NO_PLATES)
+                ? Optional.empty()
+                : Optional.of(
+                        CoverStep.of(
+                                "plates",
+                                Part.MAKE,
+                                "Punch plates and cover by the same template; the plates lie outside, under the long stitches."));
+    }
+
+    /** The thread to weave with, for each group. */
+    List<CoverPiece> threads() {
+        return woven().stream()
+                .map(group ->
+                        SoftFlap.cord("weaving-" + group.number(), group.named("Thread to weave with"), group.length()))
+                .toList();
     }
 
     /** What is done about each group that is woven. */

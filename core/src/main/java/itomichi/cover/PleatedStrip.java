@@ -68,7 +68,10 @@ final class PleatedStrip extends ToldKind {
                 List.of(
                         SoftParts.figure(width, soft.workedHeight()),
                         new Figure("cover-front", "Each front", soft.front())),
-                parts.looks(more, List.of()),
+                strip
+                        ? parts.looks(
+                                more, List.of(), 0, Grip.across(choices, PLEAT, middle + spine.mm() / 2, high / 4, 0.5))
+                        : parts.looks(more, List.of()),
                 List.of(
                         SoftParts.GRAIN,
                         CoverStep.of(

@@ -110,6 +110,13 @@ final class SoftParts {
         return List.of(opened(true, flat).moved(grips), opened(false, within), head(flapMm), closed(front));
     }
 
+    /** The same drawings, with parts that are moved from inside. */
+    static List<CoverLook> heldInside(List<CoverLook> looks, Grip... grips) {
+        return looks.stream()
+                .map(look -> look.view() == CoverLook.View.OPENED_INSIDE ? look.moved(grips) : look)
+                .toList();
+    }
+
     /** Round the fore edge from the back and over the front: its way outside, and one thickness of the cover further out. */
     private void flap(HeadSection section, double flapMm) {
         double t = soft.thickness().mm();

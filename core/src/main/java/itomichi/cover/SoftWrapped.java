@@ -141,14 +141,21 @@ final class SoftWrapped extends ToldKind {
                 figures.add(new Figure("tie", what + " to cut", tie));
                 pieces.add(SoftFlap.cord("tie", what, tie));
             });
-            return new CoverWork(
-                    pieces,
-                    figures,
-                    parts.looks(
-                            over.flat(), List.of(over.onFront()), flap.length().mm(), over.grip()),
-                    steps(),
-                    faults(),
-                    Optional.of(parts.size()));
+            return new CoverWork(pieces, figures, looks(parts), steps(), faults(), Optional.of(parts.size()));
+        }
+
+        private List<CoverLook> looks(SoftParts parts) {
+            List<Outline> front = List.of(over.onFront());
+            double flapMm = flap.length().mm();
+            if (turns() == 0) {
+                return parts.looks(over.flat(), front, flapMm, over.grip());
+            }
+            double wide = width.length().mm();
+            double high = soft.height().mm();
+            double turn = Math.min(choices.length(EDGE).mm(), Math.min(wide, high) / 2);
+            return SoftParts.heldInside(
+                    parts.looks(over.flat(), Flat.bands(wide, high, turn), front, flapMm, over.grip()),
+                    Grip.down(choices, EDGE, wide / 3, turn, 1));
         }
 
         /** Where the flap and the way round the fore edge begin, and where edges are turned. */

@@ -8,17 +8,17 @@ import java.util.List;
  *
  * @param stations along the spine, from the head of the block
  * @param rows across the spine of a cover that is sewn through, from its left edge seen from outside; empty where it is not
+ * @param head from the head of the cover to the head of the block; where no cover is sewn through, nothing
  * @param longs the long stitches that show on such a spine
- * @param passes of the needle through that spine
  * @param boardHole from the spine edge of boards that are sewn on to their holes
  * @param strand thickness of the thread as it lies
  */
 public record SpineSewing(
-        List<Length> stations, List<Length> rows, List<Group> longs, int passes, Length boardHole, Length strand) {
+        List<Length> stations, List<Length> rows, Length head, List<Group> longs, Length boardHole, Length strand) {
 
     /** No sewing that a cover has to do with. */
     public static final SpineSewing NONE =
-            new SpineSewing(List.of(), List.of(), List.of(), 0, Length.ZERO, Length.ofMm(1));
+            new SpineSewing(List.of(), List.of(), Length.ZERO, List.of(), Length.ZERO, Length.ofMm(1));
 
     public SpineSewing {
         stations = List.copyOf(stations);
@@ -32,9 +32,8 @@ public record SpineSewing(
      * @param from where they begin, from the head of the block
      * @param to where they end
      * @param number how many lie beside each other, each in its row
-     * @param passes of the needle through the spine from where they begin to where they end
      */
-    public record Group(Length from, Length to, int number, int passes) {
+    public record Group(Length from, Length to, int number) {
         Length length() {
             return to.minus(from);
         }

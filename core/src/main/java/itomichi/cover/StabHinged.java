@@ -159,7 +159,14 @@ final class StabHinged extends ToldKind {
                                             Outline.rectangle(Role.BOARD, "board", t + s + g, t, Math.max(0.1, b), h))
                                     .moved(
                                             Grip.down(choices, BoardSettings.TURN_IN, w * 0.6, t, 1),
-                                            Grip.across(choices, PAST, t + s, t + h / 4, 1)),
+                                            Grip.across(choices, PAST, t + s, t + h / 4, 1),
+                                            Grip.across(
+                                                    choices,
+                                                    ON_BOARD,
+                                                    w - sideWidth().length().mm(),
+                                                    t + h * 0.75,
+                                                    1),
+                                            Grip.across(choices, FORE, t + s + g + b, t + h / 2, 1)),
                             StabLooks.front(
                                     base,
                                     s + g + b,

@@ -4,7 +4,7 @@ import java.util.List;
 import java.util.stream.Stream;
 
 /**
- * A kind of cover that something may be added to.
+ * A kind of cover that something may be added to; one that is sewn through its spine has a grid to punch it by.
  *
  * @param kind the kind as it is without
  * @param extras what may be added, in the order of the work
@@ -61,8 +61,13 @@ record WithExtras(CoverKind kind, List<Extra> extras) implements CoverKind {
     }
 
     @Override
+    public SpinePlates plates(CoverChoices choices) {
+        return kind.plates(choices);
+    }
+
+    @Override
     public CoverWork work(CoverBase base, CoverChoices choices) {
-        CoverWork work = kind.work(base, choices);
+        CoverWork work = HoleGrid.added(kind.work(base, choices), base);
         for (Extra extra : extras) {
             work = extra.added(work, base, choices);
         }

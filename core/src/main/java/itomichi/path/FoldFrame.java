@@ -75,13 +75,15 @@ public record FoldFrame(
     @Override
     public Point3 at(Spot spot) {
         Layer layer = layer(spot.hole().signature());
-        double depthMm = spot.face() == Face.INSIDE ? -layer.passed.mm() : 0;
+        double depthMm = spot.face() == Face.INSIDE
+                ? -layer.passed.mm()
+                : supports.plateMm(spot.hole().station());
         return new Point3(stations.at(spot.hole().station()).mm(), layer.across.mm(), depthMm);
     }
 
     @Override
     public double passedMm(Hole hole) {
-        return layer(hole.signature()).passed.mm();
+        return layer(hole.signature()).passed.mm() + supports.plateMm(hole.station());
     }
 
     @Override

@@ -11,6 +11,7 @@ import itomichi.cover.Dimension;
 import itomichi.cover.PieceStuff;
 import itomichi.cover.SewnBlock;
 import itomichi.cover.SoftCover;
+import itomichi.cover.SpinePlates;
 import itomichi.cover.SpineSewing;
 import itomichi.finding.Working;
 import itomichi.gathering.Gathered;
@@ -36,7 +37,27 @@ public record CoverPlan(CoverBase base, CoverKind kind, CoverChoices choices, Co
     /** Boards and stacks are as thick as said to this share: common practice. */
     private static final double THICK_TRUE = 0.1;
 
-    static CoverPlan of(BookSpec spec, Gathered gathered, Optional<SoftCover> soft, SpineSewing sewing) {
+    /**
+     * What is settled of a cover before the block is sewn.
+     *
+     * @param base the block, nothing of its sewing yet
+     * @param kind the kind of cover
+     * @param choices what is settled of it
+     */
+    record Begun(CoverBase base, CoverKind kind, CoverChoices choices) {
+        /** What the thread goes through besides. */
+        SpinePlates plates() {
+            return kind.plates(choices);
+        }
+
+        /** The cover of the block that is sewn so. */
+        CoverPlan over(SpineSewing sewing) {
+            CoverBase sewn = base.sewn(sewing);
+            return new CoverPlan(sewn, kind, choices, kind.work(sewn, choices));
+        }
+    }
+
+    static Begun begin(BookSpec spec, Gathered gathered, Optional<SoftCover> soft) {
         CoverBase base = new CoverBase(
                 block(spec, gathered),
                 spec.bound().coverings(),
@@ -46,10 +67,11 @@ public record CoverPlan(CoverBase base, CoverKind kind, CoverChoices choices, Co
                 pierced(spec, gathered),
                 spec.holes().side().edge(),
                 spec.gathering().wish().endpapersApart(),
-                sewing);
-        CoverKind kind = CoverKinds.chosen(spec.covering().kind(), base);
-        CoverChoices choices = spec.covering().choices();
-        return new CoverPlan(base, kind, choices, kind.work(base, choices));
+                SpineSewing.NONE);
+        return new Begun(
+                base,
+                CoverKinds.chosen(spec.covering().kind(), base),
+                spec.covering().choices());
     }
 
     /**

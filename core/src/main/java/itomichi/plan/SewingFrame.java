@@ -1,5 +1,6 @@
 package itomichi.plan;
 
+import itomichi.cover.SpinePlates;
 import itomichi.gathering.Block;
 import itomichi.gathering.Gathered;
 import itomichi.gathering.Signature;
@@ -12,26 +13,33 @@ import itomichi.spec.BookSpec;
 import itomichi.spec.StitchWish;
 import itomichi.station.Rows;
 import itomichi.station.SidePosition;
-import itomichi.station.Stations;
 import itomichi.structure.Stitching;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Set;
+import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 
 /** Lays out the work that a thread goes through: where its holes are, how thick it is, what is sewn on with it. */
 final class SewingFrame {
 
     private final BookSpec spec;
     private final Stitching stitching;
+    private final ThreadOrder.Found order;
+    private final SpinePlates plates;
     private final Length thread;
 
-    private SewingFrame(BookSpec spec, Length strand, Stitching stitching) {
+    private SewingFrame(BookSpec spec, Length strand, ThreadOrder.Found order, SpinePlates plates) {
         this.spec = spec;
-        this.stitching = stitching;
+        this.stitching = order.stitching();
+        this.order = order;
+        this.plates = plates;
         this.thread = strand.times(spec.thread().strands());
     }
 
-    static Frame of(BookSpec spec, Gathered gathered, Holes holes, Length strand, Stitching stitching) {
-        SewingFrame frame = new SewingFrame(spec, strand, stitching);
+    static Frame of(
+            BookSpec spec, Gathered gathered, Holes holes, Length strand, ThreadOrder.Found order, SpinePlates plates) {
+        SewingFrame frame = new SewingFrame(spec, strand, order, plates);
         return holes.match(folds -> frame.folds(folds, blockOf(gathered)), frame::block);
     }
 
@@ -61,7 +69,7 @@ final class SewingFrame {
                 folds.stations(),
                 layers(block, folds),
                 edges,
-                supports(folds.stations()),
+                supports(folds),
                 thread,
                 spec.thread().tail());
     }
@@ -110,13 +118,31 @@ final class SewingFrame {
         return across;
     }
 
-    private Supports supports(Stations stations) {
+    private Supports supports(Holes.InFolds folds) {
         StitchWish wish = spec.stitch();
         return new Supports(
-                stitching.tapedAfter(stations.count(), spec.variant()),
+                stitching.tapedAfter(folds.stations().count(), spec.variant()),
                 wish.tape(),
                 wish.cord(),
                 wish.board(),
-                wish.boardHole());
+                wish.boardHole(),
+                plated(folds),
+                plates.thick());
+    }
+
+    /** The stations under a plate: all, or those of the long stitches and between. */
+    private Set<Integer> plated(Holes.InFolds folds) {
+        if (plates.thick().equals(Length.ZERO) || folds.cover().isEmpty()) {
+            return Set.of();
+        }
+        IntStream all = IntStream.rangeClosed(1, folds.stations().count());
+        List<LongStitches> longs =
+                LongStitches.of(order.path(), folds.cover().get().pairs());
+        return (plates.grouped() && !longs.isEmpty()
+                        ? all.filter(
+                                station -> longs.stream().anyMatch(one -> one.from() <= station && station <= one.to()))
+                        : all)
+                .boxed()
+                .collect(Collectors.toSet());
     }
 }

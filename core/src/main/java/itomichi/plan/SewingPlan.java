@@ -1,5 +1,6 @@
 package itomichi.plan;
 
+import itomichi.cover.SpinePlates;
 import itomichi.gathering.Gathered;
 import itomichi.measure.Length;
 import itomichi.path.Frame;
@@ -40,9 +41,10 @@ public record SewingPlan(
         pathFaults = List.copyOf(pathFaults);
     }
 
-    /** The sewing of a book whose holes and whose order are known. */
-    static SewingPlan of(BookSpec spec, Gathered gathered, Holes holes, Length strand, ThreadOrder.Found order) {
-        Frame frame = SewingFrame.of(spec, gathered, holes, strand, order.stitching());
+    /** The sewing of a book whose holes and whose order are known, and what stiffens the spine. */
+    static SewingPlan of(
+            BookSpec spec, Gathered gathered, Holes holes, Length strand, ThreadOrder.Found order, SpinePlates plates) {
+        Frame frame = SewingFrame.of(spec, gathered, holes, strand, order, plates);
         Joins joins = ThreadParting.of(spec, order, frame);
         return checked(spec, order.stitching(), order.choice(), frame, joins);
     }

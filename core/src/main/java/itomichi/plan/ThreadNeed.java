@@ -78,10 +78,11 @@ public record ThreadNeed(Working cut, List<Length> pieces) {
         double tiesMm = sums.getOrDefault(SpentOn.TIE, 0.0);
         long passes = path.moves().stream().filter(Move::passes).count();
         BookSpec.Sewing sewing = spec.thread();
+        double platesMm = platesMm(path, frame);
         double fixedMm = threads * besidesMm(sewing);
         double sewnMm = runsMm + passesMm + knotsMm + tiesMm;
         double cutMm = sewing.strands() * (sewnMm * (1 + sewing.slackPercent() / 100) + fixedMm);
-        return Working.by(CUT)
+        Working.Builder need = Working.by(CUT)
                 .with("k", "strands", Quantity.count(sewing.strands()))
                 .with("r", "runs along the faces, and climbs", thread(runsMm))
                 .with("p", passes + " passes through the folds or the block", thread(passesMm))
@@ -95,8 +96,24 @@ public record ThreadNeed(Working cut, List<Length> pieces) {
                 .between(
                         thread(sewing.strands() * (sewnMm + fixedMm)),
                         thread(sewing.strands() * (sewnMm * (1 + 2 * sewing.slackPercent() / 100) + fixedMm)))
-                .note(rule(spec, choice, cutMm))
-                .gives(THREAD);
+                .note(rule(spec, choice, cutMm));
+        if (platesMm > 0) {
+            need.note(Phrase.of(
+                    "Of the passes, {} are through the plates on the spine.",
+                    Length.ofMm(platesMm).at(Fineness.THREAD)));
+        }
+        return need.gives(THREAD);
+    }
+
+    /** What the plates on a spine take of each strand, mm. */
+    private static double platesMm(ThreadPath path, Frame frame) {
+        return frame.match(
+                folds -> path.moves().stream()
+                        .filter(Move::passes)
+                        .mapToDouble(move ->
+                                folds.supports().plateMm(move.start().hole().station()))
+                        .sum(),
+                block -> 0.0);
     }
 
     private static Phrase rule(BookSpec spec, Stitching.Choice choice, double cutMm) {

@@ -44,8 +44,9 @@ public record WorkedBook(
         Gathered gathered = Gatherer.gather(spec, thicknesses, places);
         ThreadOrder order = ThreadOrder.of(spec, gathered, places);
         Optional<Holes> holes = Holes.of(spec, gathered, strand, places, order);
-        Optional<SewingPlan> sewing =
-                holes.flatMap(made -> order.found().map(found -> SewingPlan.of(spec, gathered, made, strand, found)));
+        CoverPlan.Begun cover = CoverPlan.begin(spec, gathered, SoftCovers.of(spec, gathered, holes));
+        Optional<SewingPlan> sewing = holes.flatMap(
+                made -> order.found().map(found -> SewingPlan.of(spec, gathered, made, strand, found, cover.plates())));
         return new WorkedBook(
                 spec,
                 thicknesses,
@@ -55,11 +56,7 @@ public record WorkedBook(
                 order,
                 holes,
                 sewing,
-                CoverPlan.of(
-                        spec,
-                        gathered,
-                        SoftCovers.of(spec, gathered, holes),
-                        SpineSewings.of(spec, holes, sewing, strand)));
+                cover.over(SpineSewings.of(spec, holes, order, strand)));
     }
 
     /** Time at the bench. What is folded is counted: endpaper sections too, but never a single sheet. */

@@ -41,6 +41,7 @@ final class CoverRemarks {
             }
         }
         narrow(spec, plan).ifPresent(said::add);
+        loose(spec, plan).ifPresent(said::add);
         wedge(plan).ifPresent(said::add);
         spec.covering()
                 .stocks()
@@ -110,12 +111,38 @@ final class CoverRemarks {
                                     "The block measures {} at the spine, its cover is made to {}: it will pull the folds round.",
                                     spine.at(Fineness.BUNDLE),
                                     soft.spine().at(Fineness.BUNDLE)));
-                    return spec.done().contains(Stage.SEW)
-                            ? said
-                            : said.mendedBy(
-                                    Phrase.of("Make the spine of the cover {} wide", spine.at(Fineness.BUNDLE)),
-                                    spec.withCover(spec.cover().withSpine(Optional.of(spine))));
+                    return remade(spec, said, spine);
                 });
+    }
+
+    /** A block that came out thinner: the cover hangs loose on it. One at hand is told of with its rows. */
+    private static Optional<Draft> loose(BookSpec spec, CoverPlan plan) {
+        Dimension block = plan.base().block().spine();
+        boolean thin = block.unexpected() && block.length().isLessThan(block.low());
+        boolean made = spec.cover().spine().isEmpty() && spec.cover().loose().isEmpty();
+        return plan.base()
+                .soft()
+                .filter(soft -> thin && made && spec.bound().form().most() > 1)
+                .filter(soft -> soft.spine().isMoreThan(block.length().plus(CoverRowRemarks.NARROW)))
+                .map(soft -> {
+                    Length spine = block.length();
+                    Draft said = Draft.caution(
+                            "cover-spine-loose",
+                            Phrase.of(
+                                    "The block measures {} at the spine, its cover is made to {}: it will hang loose there.",
+                                    spine.at(Fineness.BUNDLE),
+                                    soft.spine().at(Fineness.BUNDLE)));
+                    return remade(spec, said, spine);
+                });
+    }
+
+    /** As long as it is not sewn, the cover is made to the block as it was measured, and its rows with it. */
+    private static Draft remade(BookSpec spec, Draft said, Length spine) {
+        return spec.done().contains(Stage.SEW)
+                ? said
+                : said.mendedBy(
+                        Phrase.of("Make the spine of the cover {} wide", spine.at(Fineness.BUNDLE)),
+                        spec.withCover(spec.cover().withSpine(Optional.of(spine))));
     }
 
     /** More swell than was thought: the block as measured is a wedge. */

@@ -125,8 +125,12 @@ final class CoverRowRemarks {
         natural(cover);
     }
 
+    /** A spine at hand against the signatures as planned; a block that was measured is held against it where it is covered. */
     private void natural(Holes.InCover cover) {
-        spec.cover().spine().ifPresent(atHand -> {
+        Optional<Length> atHandUnmeasured = spec.covering().measured().spine().isPresent()
+                ? Optional.empty()
+                : spec.cover().spine();
+        atHandUnmeasured.ifPresent(atHand -> {
             Length needed = cover.natural();
             if (atHand.plus(NARROW).isLessThan(needed)) {
                 remarks.add(Draft.caution(

@@ -8,8 +8,8 @@ import itomichi.advice.Use;
 import itomichi.cover.CoverChoices;
 import itomichi.cover.CoverKind;
 import itomichi.cover.CoverStock;
+import itomichi.cover.CoverStuff;
 import itomichi.cover.PieceStuff;
-import itomichi.cover.SpineSewing;
 import itomichi.finding.Figure;
 import itomichi.finding.Remark;
 import itomichi.finding.Stage;
@@ -387,13 +387,47 @@ public class CoversTest {
         assertTrue(plan.figures().stream().anyMatch(figure -> figure.key().startsWith("woven")));
     }
 
-    /** Every hole of a spine is passed at least once, and only those of a group count for its plate. */
+    /** The thread goes through a plate at every pass, there and back: what it takes more is cut, with its slack. */
     @Test
-    public void passesThroughASpineAreCountedOnTheThreadsWay() {
-        BookPlan plan = Planner.plan(kind(Books.bound("long-stitch"), "limp"));
-        SpineSewing sewing = plan.covering().base().sewing();
-        assertEquals(sewing.passes(), plan.sewn().passes());
-        assertTrue(sewing.longs().stream().allMatch(group -> group.passes() < sewing.passes()));
+    public void aThreadThatGoesThroughPlatesIsCutLonger() {
+        BookSpec limp = kind(Books.bound("long-stitch"), "limp");
+        BookPlan without = Planner.plan(limp);
+        BookPlan with = Planner.plan(settled(limp, Map.of("limp-plate-thick", 2.0), Map.of("limp-plates", "ONE")));
+        double slack = 1 + limp.thread().slackPercent() / 100;
+        assertEquals(
+                with.sewn().need().cut().length().mm()
+                        - without.sewn().need().cut().length().mm(),
+                with.sewn().passes() * 2.0 * limp.thread().strands() * slack,
+                0.5);
+    }
+
+    /** A plate under each group of long stitches leaves the stations at head and tail free. */
+    @Test
+    public void aPlateForEachGroupTakesLessThreadThanOneAlongTheSpine() {
+        BookSpec limp = kind(Books.bound("long-stitch"), "limp");
+        double one = cutMm(settled(limp, Map.of(), Map.of("limp-plates", "ONE")));
+        double each = cutMm(settled(limp, Map.of(), Map.of("limp-plates", "EACH")));
+        assertTrue(each < one, each + " mm for each group, " + one + " mm along the spine");
+        assertTrue(each > cutMm(limp), each + " mm with plates, " + cutMm(limp) + " mm without");
+    }
+
+    private static double cutMm(BookSpec spec) {
+        return Planner.plan(spec).sewn().need().cut().length().mm();
+    }
+
+    /** The rows of a cover that is made to the block follow it. */
+    @Test
+    public void aBlockThinnerThanTheSpineOfItsSoftCoverIsToldAndTheRowsFollow() {
+        BookSpec bound = Books.bound("paired-rows").withPages(160);
+        BookSpec sewn = bound.withCover(bound.cover().withStuff(CoverStuff.LEATHER));
+        double thin =
+                Planner.plan(sewn).covering().base().block().spine().planned().mm() * 0.8;
+        Remark<BookSpec> said =
+                remark(Planner.plan(measured(sewn, thin)), "cover-spine-loose").orElseThrow();
+        BookPlan narrower = Planner.plan(said.mend().orElseThrow().change());
+        assertEquals(
+                narrower.foldHoles().orElseThrow().cover().orElseThrow().width().mm(), thin, 0.01);
+        assertTrue(narrower.covering().base().sewing().rows().stream().allMatch(row -> row.mm() < thin));
     }
 
     @Test

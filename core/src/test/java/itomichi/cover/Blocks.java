@@ -42,8 +42,8 @@ final class Blocks {
     static final SpineSewing SEWING = new SpineSewing(
             Stream.of(15, 75, 135, 195).map(Length::ofMm).toList(),
             Stream.of(3, 6, 9, 12, 15, 18).map(Length::ofMm).toList(),
-            List.of(new SpineSewing.Group(Length.ofMm(75), Length.ofMm(135), 6, 24)),
-            48,
+            Length.ofMm(3),
+            List.of(new SpineSewing.Group(Length.ofMm(75), Length.ofMm(135), 6)),
             Length.ofMm(8),
             Length.ofMm(0.6));
 

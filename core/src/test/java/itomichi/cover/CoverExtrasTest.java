@@ -212,13 +212,27 @@ public class CoverExtrasTest {
         assertEquals(plate.folds().size(), 12);
     }
 
-    /** 24 passes through plates of 2 mm, or all 48. */
+    /** A station at 15 mm from the head of the block, which lies 3 mm below the cover's; the first row 3 mm from the edge of the spine. */
     @Test
-    public void aThreadThatGoesThroughPlatesIsCutLonger() {
+    public void theGridOfASpineHasItsHolesWhereTheCoverHasThem() {
+        CoverPiece grid = work("soft", sewnThrough()).jigs().stream()
+                .filter(jig -> jig.key().equals("jig-grid"))
+                .findFirst()
+                .orElseThrow();
+        List<FlatPoint> holes = grid.folds().stream()
+                .filter(outline -> outline.role() == Role.CUT)
+                .map(CoverExtrasTest::middle)
+                .toList();
+        assertEquals(holes.size(), 24);
+        assertEquals(holes.get(0).xMm(), 3, MEETS);
+        assertEquals(holes.get(0).yMm(), 3 + 15, MEETS);
+    }
+
+    @Test
+    public void theThreadToWeaveWithIsOnTheList() {
+        CoverPiece thread = piece(work("limp", sewnThrough(), "limp-stitches=WOVEN"), "weaving-1");
         assertEquals(
-                figureMm(work("limp", sewnThrough(), "limp-plates=EACH", "limp-plate-thick=2"), "plate-thread"), 48, 1);
-        assertEquals(
-                figureMm(work("limp", sewnThrough(), "limp-plates=ONE", "limp-plate-thick=2"), "plate-thread"), 96, 1);
+                thread.high().mm(), figureMm(work("limp", sewnThrough(), "limp-stitches=WOVEN"), "woven-1"), MEETS);
     }
 
     /** Common practice, no source: rows times the width of the group, and a fifth more. */

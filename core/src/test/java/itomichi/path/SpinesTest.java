@@ -14,8 +14,8 @@ import org.testng.annotations.Test;
 /** Spines whose signatures differ: rows set apart, pairs in one row, tapes, cords, boards, edges of a cover. Closed forms, by hand. */
 public class SpinesTest {
 
-    private static final Supports ALL =
-            new Supports(Set.of(2), Length.ofMm(0.4), Length.ofMm(3), Length.ofMm(2), Length.ofMm(8));
+    private static final Supports ALL = new Supports(
+            Set.of(2), Length.ofMm(0.4), Length.ofMm(3), Length.ofMm(2), Length.ofMm(8), Set.of(), Length.ZERO);
 
     private static FoldFrame spine(Supports supports, double... acrossMm) {
         return new FoldFrame(

@@ -124,7 +124,8 @@ public class StrandsTest {
 
     @Test
     public void aTurnOverTheCordCrossesIt() {
-        Supports cord = new Supports(Set.of(), Length.ZERO, Length.ofMm(3), Length.ZERO, Length.ZERO);
+        Supports cord =
+                new Supports(Set.of(), Length.ZERO, Length.ofMm(3), Length.ZERO, Length.ZERO, Set.of(), Length.ZERO);
         Strand over = of("+2 over -2", folds(cord), Kind.ROUND_SUPPORT).get(0);
         assertEquals(over.points().get(1).acrossMm() - over.points().get(0).acrossMm(), 3.0);
     }
