@@ -34,7 +34,7 @@ final class NextThings {
         return new BookPlan.NextThing(Stage.FINISH, true, Phrase.of("Finished. Put it on the shelf."));
     }
 
-    private static Phrase words(Stage stage, WorkedBook worked) {
+    static Phrase words(Stage stage, WorkedBook worked) {
         Optional<Integer> punched = worked.holes().map(made -> made.list().holes());
         return switch (stage) {
             case PURPOSE -> Phrase.of("Say what it is for");
@@ -102,6 +102,13 @@ final class NextThings {
         if (cutting.isPresent() && cutting.get().shortOf() > 0) {
             return Phrase.of("Get {} more of {}", things(cutting.get().shortOf(), "stock sheet"), name);
         }
+        return cutSheets(main);
+    }
+
+    /** How the sheets of a paper are cut. */
+    static Phrase cutSheets(PaperPlan main) {
+        String name = main.paper().paper().name();
+        Optional<CuttingPlan> cutting = main.cutting().filter(CuttingPlan::possible);
         if (cutting.isPresent()) {
             return Phrase.of(
                     "Cut {} of {} into {}",

@@ -3,7 +3,7 @@
  *
  * <p>Read {@link itomichi.spec.BookSpec}, {@link itomichi.book.Planner} and {@link itomichi.book.BookPlan}, in that order.
  *
- * <p>Uses measure, finding, material, gathering, cutting, punching, path, structure, cover, spec, plan, remarks.
+ * <p>Uses measure, finding, material, gathering, cutting, punching, path, structure, cover, spec, schedule, advice, plan, remarks.
  */
 @NullMarked
 package itomichi.book;

@@ -3,6 +3,7 @@ package itomichi.cover;
 import itomichi.cover.CoverStep.Part;
 import itomichi.measure.Fineness;
 import itomichi.measure.Phrase;
+import itomichi.schedule.Lying;
 import java.util.ArrayList;
 import java.util.List;
 
@@ -25,7 +26,7 @@ final class CaseSteps {
                         "back",
                         Part.MAKE,
                         "Glue up the back of the block between waste boards; open cloth on it, then its lining.")
-                .waits("an hour, under a weight")
+                .lies(Lying.AN_HOUR)
                 .after("dry-run", "round-leaves"));
         steps.add(CoverStep.of(
                         "strip",
@@ -51,7 +52,7 @@ final class CaseSteps {
                 "turn-in",
                 Part.MAKE,
                 "Turn in head and tail, nip the corners in, then the fore edges; bone them down on edge and face."));
-        steps.add(CoverStep.of("spine", Part.MAKE, spineStep).waits("an hour, between boards under a weight"));
+        steps.add(CoverStep.of("spine", Part.MAKE, spineStep).lies(Lying.AN_HOUR_BOARDED));
         steps.add(CoverStep.of("ends", Part.MAKE, parts.held().step()).after("back"));
         steps.add(CaseHold.caseIn("spine", "ends"));
         steps.add(CoverStep.of(
@@ -62,7 +63,7 @@ final class CaseSteps {
                         "press",
                         Part.FINISH,
                         "Press it with rods or board edges in the joints, wax paper and a dry board inside each cover.")
-                .waits("overnight"));
+                .lies(Lying.OVERNIGHT_BOARDED));
         steps.add(CoverStep.of(
                 "open",
                 Part.FINISH,

@@ -62,7 +62,7 @@ public final class CoverOrder {
 
     private static int lastLying(List<CoverStep> steps, int before) {
         return IntStream.iterate(before - 1, i -> i >= 0, i -> i - 1)
-                .filter(i -> !steps.get(i).lies().isEmpty())
+                .filter(i -> steps.get(i).lies())
                 .findFirst()
                 .orElse(-1);
     }

@@ -1,6 +1,7 @@
 package itomichi.cover;
 
 import itomichi.measure.Phrase;
+import itomichi.schedule.Lying;
 import java.util.List;
 
 /**
@@ -9,10 +10,10 @@ import java.util.List;
  * @param key a name that does not change, kept with the book once it is ticked
  * @param part when it is done
  * @param words what is done
- * @param lies how long the work then lies; empty where it does not
+ * @param lying how long the work then lies
  * @param after keys of the steps it waits on, as far as they are there; empty where it waits on the step before it
  */
-public record CoverStep(String key, Part part, Phrase words, String lies, List<String> after) {
+public record CoverStep(String key, Part part, Phrase words, Lying lying, List<String> after) {
 
     public CoverStep {
         after = List.copyOf(after);
@@ -28,7 +29,7 @@ public record CoverStep(String key, Part part, Phrase words, String lies, List<S
     }
 
     static CoverStep of(String key, Part part, Phrase words) {
-        return new CoverStep(key, part, words, "", List.of());
+        return new CoverStep(key, part, words, Lying.NOT, List.of());
     }
 
     static CoverStep of(String key, Part part, String words) {
@@ -36,12 +37,17 @@ public record CoverStep(String key, Part part, Phrase words, String lies, List<S
     }
 
     /** The same, and the work then lies. */
-    CoverStep waits(String how) {
+    CoverStep lies(Lying how) {
         return new CoverStep(key, part, words, how, after);
+    }
+
+    /** Whether the work then lies. */
+    boolean lies() {
+        return lying != Lying.NOT;
     }
 
     /** The same, and it waits on these. */
     CoverStep after(String... keys) {
-        return new CoverStep(key, part, words, lies, List.of(keys));
+        return new CoverStep(key, part, words, lying, List.of(keys));
     }
 }

@@ -9,6 +9,7 @@ import itomichi.finding.Working;
 import itomichi.measure.Fineness;
 import itomichi.measure.Length;
 import itomichi.measure.Phrase;
+import itomichi.schedule.Lying;
 import itomichi.structure.Covering;
 import itomichi.structure.Stitching.SewnOn;
 import java.util.ArrayList;
@@ -219,12 +220,12 @@ final class SewnBoards extends ToldKind {
                                     "cover-boards",
                                     Part.MAKE,
                                     "Glue out each paper, lay its board on it, cut the corners, turn in head and tail, then the sides.")
-                            .waits("an hour, under a weight"),
+                            .lies(Lying.AN_HOUR),
                     CoverStep.of(
                                     "line-boards",
                                     Part.MAKE,
                                     "Glue the inside papers in, so that the boards are drawn from both sides and stay flat.")
-                            .waits("overnight, under a weight"),
+                            .lies(Lying.OVERNIGHT),
                     CoverStep.of(
                             "punch-boards",
                             Part.MAKE,
@@ -233,7 +234,7 @@ final class SewnBoards extends ToldKind {
                                     "press",
                                     Part.FINISH,
                                     "Lay the sewn book under a light weight: boards level, spine free.")
-                            .waits("overnight"),
+                            .lies(Lying.OVERNIGHT),
                     CoverStep.of(
                             "open",
                             Part.FINISH,

@@ -14,6 +14,7 @@ import itomichi.finding.Working;
 import itomichi.measure.Fineness;
 import itomichi.measure.Length;
 import itomichi.measure.Phrase;
+import itomichi.schedule.Lying;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -122,7 +123,7 @@ final class SoftFolded extends ToldKind {
         if (choices.is(ENDS, GLUED)) {
             steps.add(CoverStep.of(
                             "glue-ends", Part.MAKE, "Glue the ends down; wax paper between them and the first leaf.")
-                    .waits("an hour, under a weight"));
+                    .lies(Lying.AN_HOUR));
         } else if (pockets(choices)) {
             steps.add(CoverStep.of(
                             "glue-ends",
@@ -132,7 +133,7 @@ final class SoftFolded extends ToldKind {
                                             ? "Glue {} along the inner edge and the foot of each end; cut a thumb notch in the middle of its head."
                                             : "Glue {} along head and foot of each end; cut a thumb notch in the middle of its open edge.",
                                     GLUE.at(Fineness.CUT)))
-                    .waits("an hour, under a weight"));
+                    .lies(Lying.AN_HOUR));
         }
         steps.add(SoftParts.PRESS);
         return steps;

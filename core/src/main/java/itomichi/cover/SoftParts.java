@@ -7,6 +7,7 @@ import itomichi.finding.Working;
 import itomichi.measure.Fineness;
 import itomichi.measure.Length;
 import itomichi.measure.Phrase;
+import itomichi.schedule.Lying;
 import java.util.ArrayList;
 import java.util.List;
 
@@ -17,7 +18,7 @@ final class SoftParts {
     static final CoverStep FOLD =
             CoverStep.of("fold", Part.MAKE, "Score and fold it along both edges of the spine before it is punched.");
     static final CoverStep PRESS = CoverStep.of("press", Part.FINISH, "Close it and lay it under a weight.")
-            .waits("overnight");
+            .lies(Lying.OVERNIGHT);
 
     private final CoverBase base;
     private final SoftCover soft;

@@ -10,6 +10,7 @@ import itomichi.gathering.Back;
 import itomichi.measure.Fineness;
 import itomichi.measure.Length;
 import itomichi.measure.Phrase;
+import itomichi.schedule.Lying;
 import itomichi.structure.Covering;
 import java.util.ArrayList;
 import java.util.List;
@@ -171,9 +172,9 @@ final class SpineFree extends CasedKind {
                                 "lining",
                                 Part.MAKE,
                                 "Glue the lining over the back and on to the end leaves; nothing of the sewing is pierced.")
-                        .waits("an hour, under a weight"),
+                        .lies(Lying.AN_HOUR),
                 CoverStep.of("boards", Part.MAKE, "Glue the boards on, level with head, tail and fore edge.")
-                        .waits("an hour, under a weight"),
+                        .lies(Lying.AN_HOUR),
                 CoverStep.of(
                                 "stiffen",
                                 Part.MAKE,
@@ -185,14 +186,14 @@ final class SpineFree extends CasedKind {
                                 "hang",
                                 Part.MAKE,
                                 "Glue only the doubled edges to the boards; wax paper between stiffener and spine, which stay apart.")
-                        .waits("an hour, under a weight")
+                        .lies(Lying.AN_HOUR)
                         .after("boards", "stiffen"),
                 CoverStep.of(
                         "drum",
                         Part.MAKE,
                         "Paste the papers along their edges only, lay them over the edge of the cloth, turn in."),
                 CoverStep.of("press", Part.FINISH, "Press it between boards, wax paper inside both covers.")
-                        .waits("overnight"),
+                        .lies(Lying.OVERNIGHT_BOARDED),
                 CoverStep.of(
                         "open",
                         Part.FINISH,

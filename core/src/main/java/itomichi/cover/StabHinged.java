@@ -11,6 +11,7 @@ import itomichi.finding.Working;
 import itomichi.measure.Fineness;
 import itomichi.measure.Length;
 import itomichi.measure.Phrase;
+import itomichi.schedule.Lying;
 import java.util.List;
 import java.util.Optional;
 
@@ -198,9 +199,9 @@ final class StabHinged extends ToldKind {
                                     "sides",
                                     Part.MAKE,
                                     "Lay the papers over the edge of the cloth, cut the corners, turn in.")
-                            .waits("an hour, under a weight"),
+                            .lies(Lying.AN_HOUR),
                     CoverStep.of("inside", Part.MAKE, "Line each inside with paper; press the gap open with a bone.")
-                            .waits("overnight, under a weight"),
+                            .lies(Lying.OVERNIGHT),
                     CoverStep.of(
                             "bind-in",
                             Part.MAKE,

@@ -10,6 +10,7 @@ import itomichi.finding.Working;
 import itomichi.measure.Fineness;
 import itomichi.measure.Length;
 import itomichi.measure.Phrase;
+import itomichi.schedule.Lying;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -93,14 +94,14 @@ final class StabSoft extends ToldKind {
                 Part.MAKE,
                 "Cut the corners across, a little off the card; fold head and tail, then the sides."));
         steps.add(CoverStep.of("glue", Part.MAKE, "Glue the flaps down, take the card out.")
-                .waits("an hour, under a weight"));
+                .lies(Lying.AN_HOUR));
         steps.add(CoverStep.of(
                 "bind-in", Part.MAKE, "Lay one under and one over the sheets, clamp, and punch through all of it."));
         steps.add(CoverStep.of(
                         "press",
                         Part.FINISH,
                         "Crease the front along the sewing with a bone, and lay it under a weight.")
-                .waits("overnight"));
+                .lies(Lying.OVERNIGHT));
         return steps;
     }
 

@@ -12,6 +12,7 @@ import itomichi.finding.Working;
 import itomichi.measure.Fineness;
 import itomichi.measure.Length;
 import itomichi.measure.Phrase;
+import itomichi.schedule.Lying;
 import itomichi.structure.Covering;
 import java.util.ArrayList;
 import java.util.List;
@@ -183,7 +184,7 @@ final class TakenCase extends CasedKind {
                             Part.MAKE,
                             "Of another book\u2019s case: lift what is loose of the old papers, sand the inside level. Old leather, cloth and papers may hold poison: ask who knows."),
                     CoverStep.of("back", Part.MAKE, "Glue up the back of the block; open cloth on it, then its lining.")
-                            .waits("an hour, under a weight")
+                            .lies(Lying.AN_HOUR)
                             .after("dry-run"),
                     CoverStep.of("ends", Part.MAKE, held.step()),
                     CaseHold.caseIn("old-glue", "ends"),
@@ -191,7 +192,7 @@ final class TakenCase extends CasedKind {
                                     "press",
                                     Part.FINISH,
                                     "Press it with rods or board edges in the creases, wax paper and a dry board inside each cover.")
-                            .waits("overnight"),
+                            .lies(Lying.OVERNIGHT_BOARDED),
                     CoverStep.of(
                             "open",
                             Part.FINISH,

@@ -3,7 +3,7 @@
  *
  * <p>Read {@link itomichi.cover.CoverKind} first, then {@link itomichi.cover.FlatCase}.
  *
- * <p>Uses measure, finding, gathering, material, structure.
+ * <p>Uses measure, finding, gathering, material, schedule, structure.
  */
 @NullMarked
 package itomichi.cover;

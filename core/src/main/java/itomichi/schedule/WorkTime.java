@@ -10,10 +10,13 @@ import itomichi.measure.Phrase;
 public final class WorkTime {
 
     private static final Formula TIME = Formula.of("a × s + b × h + c × n + z");
-    private static final double PER_FOLD = 0.5;
-    private static final double PER_HOLE = 0.2;
-    private static final double PER_PASS = 0.4;
-    private static final double BESIDES = 6;
+    static final double PER_FOLD = 0.5;
+    static final double PER_HOLE = 0.2;
+    static final double PER_PASS = 0.4;
+    static final double TEMPLATE = 3;
+    static final double THREADING = 2;
+    static final double KNOT = 1;
+    private static final double BESIDES = TEMPLATE + THREADING + KNOT;
 
     private WorkTime() {}
 
@@ -37,7 +40,7 @@ public final class WorkTime {
         return PER_FOLD * sheets + PER_HOLE * holes + PER_PASS * passes + BESIDES;
     }
 
-    private static Quantity minutes(double minutes) {
+    static Quantity minutes(double minutes) {
         return new Quantity.Plain(minutes, "min", 1);
     }
 }

@@ -1,7 +1,7 @@
 /**
- * How long the work takes at the bench.
+ * How long the work takes at the bench, and when it is done.
  *
- * <p>Read {@link itomichi.schedule.WorkTime} first.
+ * <p>Read {@link itomichi.schedule.Task} and {@link itomichi.schedule.Scheduler} first.
  *
  * <p>Uses measure, finding.
  */

@@ -7,6 +7,7 @@ import static org.testng.Assert.assertTrue;
 import itomichi.cover.CoverOrder.Placed;
 import itomichi.cover.CoverStep.Part;
 import itomichi.gathering.Back;
+import itomichi.schedule.Lying;
 import java.util.List;
 import org.testng.annotations.Test;
 
@@ -41,8 +42,8 @@ public class CoverOrderTest {
     /** Common practice, no source: a joint is creased while its glue is wet. */
     @Test
     public void theCaseLiesAfterItsJointsAreCreased() {
-        assertEquals(placed(flatCase(), "turn-in").step().lies(), "");
-        assertFalse(placed(flatCase(), "spine").step().lies().isEmpty());
+        assertEquals(placed(flatCase(), "turn-in").step().lying(), Lying.NOT);
+        assertEquals(placed(flatCase(), "spine").step().lying(), Lying.AN_HOUR_BOARDED);
     }
 
     @Test
@@ -57,7 +58,8 @@ public class CoverOrderTest {
     @Test
     public void aStepThatSaysNothingWaitsOnTheOneBefore() {
         List<Placed> order = CoverOrder.of(List.of(
-                CoverStep.of("glue", Part.MAKE, "Glue.").waits("an hour"), CoverStep.of("fold", Part.MAKE, "Fold.")));
+                CoverStep.of("glue", Part.MAKE, "Glue.").lies(Lying.AN_HOUR),
+                CoverStep.of("fold", Part.MAKE, "Fold.")));
         assertEquals(placed(order, "fold").waitsOn(), List.of());
         assertFalse(placed(order, "fold").meanwhile());
     }
@@ -65,7 +67,7 @@ public class CoverOrderTest {
     @Test
     public void whatWaitsOnAStepThatIsNotThereWaitsOnTheOneBefore() {
         List<Placed> order = CoverOrder.of(List.of(
-                CoverStep.of("glue", Part.MAKE, "Glue.").waits("an hour"),
+                CoverStep.of("glue", Part.MAKE, "Glue.").lies(Lying.AN_HOUR),
                 CoverStep.of("fold", Part.MAKE, "Fold.").after("round-boards")));
         assertFalse(placed(order, "fold").meanwhile());
     }

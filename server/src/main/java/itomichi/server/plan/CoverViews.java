@@ -52,7 +52,7 @@ final class CoverViews {
                                 placed.step().key(),
                                 placed.step().part(),
                                 InUnits.of(placed.step().words()),
-                                placed.step().lies(),
+                                placed.step().lying().words(),
                                 placed.number(),
                                 placed.waitsOn(),
                                 placed.meanwhile()))

@@ -1,0 +1,268 @@
+package itomichi.book;
+
+import itomichi.cover.CoverPiece;
+import itomichi.cover.CoverStep;
+import itomichi.cover.CoverStep.Part;
+import itomichi.finding.Stage;
+import itomichi.gathering.Pressing;
+import itomichi.measure.Phrase;
+import itomichi.plan.Holes;
+import itomichi.plan.PaperPlan;
+import itomichi.plan.SewingPlan;
+import itomichi.plan.WorkedBook;
+import itomichi.schedule.Handling;
+import itomichi.schedule.Lying;
+import itomichi.schedule.Task;
+import itomichi.spec.BookSpec;
+import itomichi.structure.Covering;
+import itomichi.structure.Stitching;
+import java.util.ArrayList;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Set;
+
+/**
+ * The steps of the work on a book, from the first sheet to the last look, all copies together.
+ *
+ * @param tasks in an order in which they can be done
+ * @param done keys of those that are done, as far as the book itself says
+ */
+public record WorkList(List<Task> tasks, Set<String> done) {
+
+    private static final String GRAIN = "grain";
+    private static final String CUT = "cut";
+    private static final String PRESS = "press";
+    private static final String PUNCH = "punch";
+    private static final String SEW = "sew";
+    private static final String COVER_CUT = "cover-cut";
+
+    public WorkList {
+        tasks = List.copyOf(tasks);
+        done = Set.copyOf(done);
+    }
+
+    /** The steps of a book's work. */
+    public static WorkList of(BookPlan plan) {
+        return new Maker(plan.worked()).list();
+    }
+
+    private static final class Maker {
+        private final WorkedBook book;
+        private final BookSpec spec;
+        private final List<Task> tasks = new ArrayList<>();
+        private final Set<String> done = new HashSet<>();
+        /** What the next step of the block waits on. */
+        private List<String> block = List.of();
+
+        Maker(WorkedBook book) {
+            this.book = book;
+            this.spec = book.spec();
+        }
+
+        WorkList list() {
+            paper();
+            gather();
+            if (coveredFirst()) {
+                List<String> made = cover(List.of(GRAIN));
+                sew(made);
+                finish();
+            } else {
+                sew(List.of());
+                cover(block);
+                finish();
+            }
+            return new WorkList(tasks, done);
+        }
+
+        /** Whether the cover is there before the needle: it is sewn through, or its boards are sewn on or pierced with the sheets. */
+        private boolean coveredFirst() {
+            return book.covering().base().soft().isPresent()
+                    || book.covering().base().pierced()
+                    || book.covering().base().sewnOn() == Stitching.SewnOn.BOARDS
+                    || spec.bound().coverings().contains(Covering.SIDE);
+        }
+
+        private void add(
+                String key, Stage stage, Phrase words, Handling handling, int number, Lying lying, List<String> after) {
+            int copies = spec.use().copies();
+            Phrase told = copies == 1 ? words : Phrase.of("{}; {} copies", words, copies);
+            int minutes =
+                    (int) Math.ceil(handling.time(number * copies).result().number());
+            tasks.add(new Task(key, stage, told, minutes, handling.inOneGo(), lying, after));
+            if (spec.done().contains(stage)) {
+                done.add(key);
+            }
+        }
+
+        /** The next step of the block, which waits on the one before. */
+        private void then(String key, Stage stage, Phrase words, Handling handling, int number, Lying lying) {
+            add(key, stage, words, handling, number, lying, block);
+            block = List.of(key);
+        }
+
+        private void paper() {
+            List<PaperPlan> papers = book.papers();
+            then(
+                    GRAIN,
+                    Stage.PAPER,
+                    papers.size() == 1
+                            ? Phrase.of(
+                                    "Try the grain of {}",
+                                    papers.get(0).paper().paper().name())
+                            : Phrase.of("Try the grain of {} papers", papers.size()),
+                    Handling.TRY_GRAIN,
+                    papers.size(),
+                    Lying.NOT);
+            for (int i = 0; i < papers.size(); i++) {
+                PaperPlan paper = papers.get(i);
+                then(
+                        i == 0 ? CUT : CUT + "-" + (i + 1),
+                        Stage.PAPER,
+                        NextThings.cutSheets(paper),
+                        Handling.CUT,
+                        paper.sheets(),
+                        Lying.NOT);
+            }
+        }
+
+        private void gather() {
+            Phrase words = NextThings.words(Stage.GATHER, book);
+            book.gathered()
+                    .folded()
+                    .ifPresentOrElse(
+                            folded -> {
+                                then(
+                                        "fold",
+                                        Stage.GATHER,
+                                        words,
+                                        Handling.FOLD,
+                                        folded.block().sheets(),
+                                        Lying.NOT);
+                                Pressing pressing = spec.gathering().pressing();
+                                if (pressing != Pressing.FRESH) {
+                                    then(
+                                            PRESS,
+                                            Stage.GATHER,
+                                            Phrase.of("Press the folds"),
+                                            Handling.WEIGH,
+                                            1,
+                                            pressing == Pressing.AN_HOUR ? Lying.AN_HOUR : Lying.OVERNIGHT);
+                                }
+                                int signatures = folded.block().signatures().size();
+                                if (signatures > 1) {
+                                    then(
+                                            "collate",
+                                            Stage.GATHER,
+                                            Phrase.of("Gather {} signatures and look them through", signatures),
+                                            Handling.COLLATE,
+                                            signatures,
+                                            Lying.NOT);
+                                }
+                            },
+                            () -> then("level", Stage.GATHER, words, Handling.COLLATE, 1, Lying.NOT));
+        }
+
+        /** @param covers what of the cover is to be there before it is punched */
+        private void sew(List<String> covers) {
+            int holes = book.holes().map(made -> made.list().holes()).orElse(0);
+            if (holes == 0) {
+                return;
+            }
+            List<String> before = new ArrayList<>(block);
+            before.addAll(covers);
+            add(
+                    PUNCH,
+                    Stage.TEMPLATE,
+                    NextThings.words(Stage.TEMPLATE, book),
+                    Handling.PUNCH,
+                    holes,
+                    Lying.NOT,
+                    before);
+            block = List.of(PUNCH);
+            int passes = book.sewing()
+                    .map(SewingPlan::passes)
+                    .or(() -> book.holes().map(Holes::passesInAll))
+                    .orElse(0);
+            if (book.sewing().isPresent()) {
+                add(
+                        "wax",
+                        Stage.THREAD,
+                        Phrase.of("{}; wax it", NextThings.words(Stage.THREAD, book)),
+                        Handling.WAX,
+                        1,
+                        Lying.NOT,
+                        List.of());
+                block = List.of(PUNCH, "wax");
+            }
+            then(SEW, Stage.SEW, NextThings.words(Stage.SEW, book), Handling.SEW, passes, Lying.NOT);
+        }
+
+        /** Cuts and makes the cover; what is done last is left to the finish. */
+        private List<String> cover(List<String> after) {
+            List<String> made = new ArrayList<>();
+            List<String> before = after;
+            int pieces = book.covering().work().pieces().stream()
+                    .mapToInt(CoverPiece::count)
+                    .sum();
+            if (pieces > 0) {
+                add(
+                        COVER_CUT,
+                        Stage.COVER,
+                        pieces == 1 ? Phrase.of("Cut the cover") : Phrase.of("Cut the {} pieces of the cover", pieces),
+                        Handling.CUT_PIECES,
+                        pieces,
+                        Lying.NOT,
+                        after);
+                before = List.of(COVER_CUT);
+                made.add(COVER_CUT);
+            }
+            for (CoverStep step : book.covering().work().steps()) {
+                if (step.part() != Part.FINISH) {
+                    before = List.of(coverStep(step, Stage.COVER, before));
+                    made.addAll(before);
+                }
+            }
+            return made;
+        }
+
+        private void finish() {
+            List<String> before = new ArrayList<>(block);
+            tasks.stream()
+                    .map(Task::key)
+                    .filter(key -> key.startsWith(COVER_STEP))
+                    .reduce((one, later) -> later)
+                    .ifPresent(before::add);
+            List<String> last = before;
+            for (CoverStep step : book.covering().work().steps()) {
+                if (step.part() == Part.FINISH) {
+                    last = List.of(coverStep(step, Stage.FINISH, last));
+                }
+            }
+            add("look", Stage.FINISH, Phrase.of("Look it over"), Handling.LOOK, 1, Lying.NOT, last);
+        }
+
+        private String coverStep(CoverStep step, Stage stage, List<String> before) {
+            String key = COVER_STEP + step.key();
+            List<String> named = step.after().stream()
+                    .map(other -> COVER_STEP + other)
+                    .filter(other -> tasks.stream().anyMatch(task -> task.key().equals(other)))
+                    .toList();
+            add(key, stage, step.words(), handling(step), 1, step.lying(), named.isEmpty() ? before : named);
+            if (spec.covering().ticked().contains(step.key())) {
+                done.add(key);
+            }
+            return key;
+        }
+
+        private static Handling handling(CoverStep step) {
+            boolean lies = step.lying() != Lying.NOT;
+            return switch (step.part()) {
+                case DRY -> Handling.TRY_DRY;
+                case MAKE -> lies ? Handling.GLUE : Handling.MAKE;
+                case FINISH -> lies ? Handling.CLOSE : Handling.MAKE;
+            };
+        }
+    }
+
+    private static final String COVER_STEP = "cover:";
+}

@@ -1,0 +1,156 @@
+package itomichi.schedule;
+
+import java.util.ArrayList;
+import java.util.List;
+
+/** What is taken already of the hands, of the places under a weight and of the pressing boards. */
+final class Lanes {
+
+    private final Shifts shifts;
+    private final BenchHours hours;
+    /** In the order of time, in minutes of work; none touches another twice. */
+    private final List<Taken> hands = new ArrayList<>();
+    /** By the clock. */
+    private final List<Taken> weights = new ArrayList<>();
+    /** By the clock. */
+    private final List<Taken> boards = new ArrayList<>();
+
+    private record Taken(long from, long to) {}
+
+    Lanes(Shifts shifts, BenchHours hours) {
+        this.shifts = shifts;
+        this.hours = hours;
+    }
+
+    /** Something lies already. */
+    void lies(long now, Job.Lies lies) {
+        take(now, lifted(lies.until()), lies.how().under());
+    }
+
+    /**
+     * Lays a step into the first place there is for it.
+     *
+     * @param earliest minute by the clock
+     * @return the minute of work at which it begins
+     */
+    long lay(Task task, long earliest) {
+        long at = shifts.workFrom(earliest);
+        while (true) {
+            at = handFree(at, task);
+            long ends =
+                    task.minutes() == 0 ? Math.max(earliest, shifts.beginning(at)) : shifts.ending(at + task.minutes());
+            long lifted = lifted(ends + task.lying().minutes());
+            long free = roomFrom(ends, lifted, task.lying().under());
+            if (free <= ends) {
+                takeHand(at, task.minutes());
+                take(ends, lifted, task.lying().under());
+                return at;
+            }
+            at = Math.max(at + 1, shifts.workFrom(free) - task.minutes());
+        }
+    }
+
+    private long handFree(long from, Task task) {
+        long at = from;
+        while (true) {
+            long gap = gap(at, task.minutes());
+            long whole = task.inOneGo() && task.minutes() > 0 ? shifts.inOneGo(gap, task.minutes()) : gap;
+            if (whole == gap) {
+                return gap;
+            }
+            at = whole;
+        }
+    }
+
+    /** The first minute of work from which the hands are free for so many. */
+    private long gap(long from, int minutes) {
+        long at = from;
+        if (minutes == 0) {
+            return at;
+        }
+        for (int i = firstAfter(from); i < hands.size(); i++) {
+            Taken taken = hands.get(i);
+            if (at + minutes <= taken.from()) {
+                return at;
+            }
+            at = Math.max(at, taken.to());
+        }
+        return at;
+    }
+
+    /** The first that ends after a minute of work. */
+    private int firstAfter(long work) {
+        int low = 0;
+        int high = hands.size();
+        while (low < high) {
+            int middle = (low + high) >>> 1;
+            if (hands.get(middle).to() <= work) {
+                low = middle + 1;
+            } else {
+                high = middle;
+            }
+        }
+        return low;
+    }
+
+    private void takeHand(long from, int minutes) {
+        if (minutes > 0) {
+            hands.add(firstAfter(from), new Taken(from, from + minutes));
+        }
+    }
+
+    /** From when on there is room for something that would lie so long; the minute itself where there is. */
+    private long roomFrom(long from, long to, Lying.Under under) {
+        return switch (under) {
+            case NOTHING -> from;
+            case WEIGHT -> roomFrom(weights, hours.presses(), from, to);
+            case BOARDS ->
+                Math.max(roomFrom(weights, hours.presses(), from, to), roomFrom(boards, hours.boards(), from, to));
+        };
+    }
+
+    private static long roomFrom(List<Taken> lane, int places, long from, long to) {
+        List<Taken> beside = new ArrayList<>();
+        long soonest = Long.MAX_VALUE;
+        for (Taken taken : lane) {
+            if (taken.from() < to && from < taken.to()) {
+                beside.add(taken);
+                soonest = Math.min(soonest, taken.to());
+            }
+        }
+        if (beside.size() < places || mostAtOnce(beside) < places) {
+            return from;
+        }
+        return soonest;
+    }
+
+    private static int mostAtOnce(List<Taken> beside) {
+        int most = 0;
+        for (Taken one : beside) {
+            int at = 0;
+            for (Taken other : beside) {
+                if (other.from() <= one.from() && one.from() < other.to()) {
+                    at++;
+                }
+            }
+            most = Math.max(most, at);
+        }
+        return most;
+    }
+
+    /** What lies is lifted out when somebody is at the bench again. */
+    private long lifted(long until) {
+        return shifts.beginning(shifts.workFrom(until));
+    }
+
+    private void take(long from, long to, Lying.Under under) {
+        if (under == Lying.Under.NOTHING || from >= to) {
+            return;
+        }
+        Taken taken = new Taken(from, to);
+        weights.add(taken);
+        if (under == Lying.Under.BOARDS) {
+            boards.add(taken);
+        }
+    }
+}

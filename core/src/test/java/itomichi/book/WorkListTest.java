@@ -1,0 +1,125 @@
+package itomichi.book;
+
+import static org.testng.Assert.assertEquals;
+import static org.testng.Assert.assertFalse;
+import static org.testng.Assert.assertTrue;
+
+import itomichi.advice.Use;
+import itomichi.finding.Stage;
+import itomichi.measure.Unit;
+import itomichi.schedule.Lying;
+import itomichi.schedule.Task;
+import itomichi.spec.BookSpec;
+import itomichi.structure.Structures;
+import java.util.ArrayList;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Set;
+import org.testng.annotations.DataProvider;
+import org.testng.annotations.Test;
+
+/** The steps of a book's work, and what waits on what. */
+public class WorkListTest {
+
+    private static WorkList work(BookSpec spec) {
+        return WorkList.of(Planner.plan(spec));
+    }
+
+    private static List<String> keys(BookSpec spec) {
+        return work(spec).tasks().stream().map(Task::key).toList();
+    }
+
+    private static Task task(BookSpec spec, String key) {
+        return work(spec).tasks().stream()
+                .filter(task -> task.key().equals(key))
+                .findFirst()
+                .orElseThrow();
+    }
+
+    /** Everything a step waits on, over all that lies between. */
+    private static Set<String> before(BookSpec spec, String key) {
+        Set<String> before = new HashSet<>();
+        List<String> open = new ArrayList<>(task(spec, key).after());
+        while (!open.isEmpty()) {
+            String next = open.remove(0);
+            if (before.add(next)) {
+                open.addAll(task(spec, next).after());
+            }
+        }
+        return before;
+    }
+
+    @DataProvider
+    Object[][] structures() {
+        return Structures.all().stream()
+                .filter(structure -> !structure.wantsPattern())
+                .map(structure -> new Object[] {structure.key()})
+                .toArray(Object[][]::new);
+    }
+
+    /** Common practice, no source: grain before the knife, folds before holes, holes before the needle, the last look last. */
+    @Test(dataProvider = "structures")
+    public void theWorkGoesFromPaperToTheLastLook(String structure) {
+        BookSpec book = Books.bound(structure);
+        Set<String> before = before(book, "look");
+        assertTrue(before.containsAll(List.of("grain", "cut")), structure + ": " + before);
+        if (keys(book).contains("sew")) {
+            assertTrue(before(book, "sew").containsAll(List.of("cut", "punch")), structure);
+            assertTrue(before.contains("sew"), structure);
+        }
+    }
+
+    @Test(dataProvider = "structures")
+    public void everyStepHasANameOfItsOwnAndWaitsOnWhatComesBefore(String structure) {
+        Set<String> seen = new HashSet<>();
+        for (Task task : work(Books.bound(structure)).tasks()) {
+            assertTrue(seen.containsAll(task.after()), structure + ": " + task.key() + " after " + task.after());
+            assertTrue(seen.add(task.key()), structure + ": " + task.key());
+        }
+    }
+
+    /** Common practice, no source: a case is made to the sewn block, a cover that is sewn through is there before the needle. */
+    @Test
+    public void aCaseIsCutAfterSewingAndASoftCoverBefore() {
+        assertTrue(before(Books.bound("tapes"), "cover-cut").contains("sew"));
+        assertTrue(before(Books.bound("long-stitch"), "sew").contains("cover-cut"));
+    }
+
+    @Test
+    public void theBackIsGluedWhileBoardsAreLaidOnTheStrip() {
+        BookSpec book = Books.bound("tapes");
+        assertFalse(before(book, "cover:strip").contains("cover:back"));
+        assertTrue(before(book, "cover:ends").contains("cover:back"));
+    }
+
+    @Test
+    public void foldsThatArePressedOvernightLieBeforeTheyArePunched() {
+        assertEquals(task(Books.bound("tapes"), "press").lying(), Lying.OVERNIGHT);
+        assertTrue(before(Books.bound("tapes"), "punch").contains("press"));
+    }
+
+    /** What the figure of the time adds up is the same work: a rounding up for each of its steps lies between. */
+    @Test
+    public void foldingPunchingAndSewingTakeTheTimeThatTheFigureTells() {
+        BookSpec book = Books.bound("tapes");
+        double told = Planner.plan(book).figure("time").working().result().number();
+        int summed = List.of("fold", "punch", "wax", "sew").stream()
+                .mapToInt(key -> task(book, key).minutes())
+                .sum();
+        assertEquals(summed, told, 4);
+    }
+
+    @Test
+    public void twelveCopiesTakeTwelveTimesTheFolding() {
+        BookSpec one = Books.sound();
+        BookSpec twelve = one.withUse(new Use(one.use().needs(), 12, one.use().hands()));
+        assertEquals(task(twelve, "fold").minutes(), 12.0 * task(one, "fold").minutes(), 12);
+        assertTrue(task(twelve, "fold").words().in(Unit.MM).endsWith("12 copies"));
+    }
+
+    @Test
+    public void whatIsDoneOfTheBookIsDoneOfItsWork() {
+        BookSpec gathered = Books.bound("tapes").withDone(Set.of(Stage.PURPOSE, Stage.PAPER, Stage.GATHER));
+        assertEquals(work(gathered).done(), Set.of("grain", "cut", "fold", "press", "collate"));
+    }
+}
