@@ -12,13 +12,17 @@ import itomichi.plan.SewingPlan;
 import itomichi.plan.WorkedBook;
 import itomichi.schedule.Handling;
 import itomichi.schedule.Lying;
+import itomichi.schedule.StepChange;
 import itomichi.schedule.Task;
 import itomichi.spec.BookSpec;
 import itomichi.structure.Covering;
 import itomichi.structure.Stitching;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Map;
+import java.util.OptionalInt;
 import java.util.Set;
 
 /**
@@ -44,6 +48,56 @@ public record WorkList(List<Task> tasks, Set<String> done) {
     /** The steps of a book's work. */
     public static WorkList of(BookPlan plan) {
         return new Maker(plan.worked()).list();
+    }
+
+    /**
+     * The same as its binder does it.
+     *
+     * @param changes of steps, by key; one of a step that is not there changes nothing
+     * @param added steps of the binder's own, each after the one that it names, or first
+     */
+    public WorkList with(Map<String, StepChange> changes, List<Task> added) {
+        List<Task> list = new ArrayList<>(tasks);
+        for (Task more : added) {
+            list = inserted(list, more);
+        }
+        List<Task> kept = new ArrayList<>();
+        Map<String, List<String>> instead = new HashMap<>();
+        for (Task task : list) {
+            List<String> after = task.after().stream()
+                    .flatMap(key -> instead.getOrDefault(key, List.of(key)).stream())
+                    .distinct()
+                    .toList();
+            StepChange change = changes.getOrDefault(task.key(), new StepChange(false, OptionalInt.empty()));
+            if (change.leftOut()) {
+                // what waited on it waits on what it waited for
+                instead.put(task.key(), after);
+            } else {
+                kept.add(task.after(after).taking(change.minutes().orElse(task.minutes())));
+            }
+        }
+        return new WorkList(kept, done);
+    }
+
+    /** A step more: what waited on the one before it waits on it too. */
+    private static List<Task> inserted(List<Task> list, Task more) {
+        List<String> keys = list.stream().map(Task::key).toList();
+        int at = more.after().stream().mapToInt(keys::indexOf).max().orElse(-1) + 1;
+        List<Task> with = new ArrayList<>(list.subList(0, at));
+        with.add(more.after(more.after().stream().filter(keys::contains).toList()));
+        for (Task later : list.subList(at, list.size())) {
+            boolean waits = more.after().isEmpty()
+                    ? later.after().isEmpty()
+                    : later.after().stream().anyMatch(more.after()::contains);
+            with.add(waits ? later.after(plus(later.after(), more.key())) : later);
+        }
+        return with;
+    }
+
+    private static List<String> plus(List<String> keys, String key) {
+        List<String> more = new ArrayList<>(keys);
+        more.add(key);
+        return more;
     }
 
     private static final class Maker {

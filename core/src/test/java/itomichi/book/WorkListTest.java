@@ -2,18 +2,23 @@ package itomichi.book;
 
 import static org.testng.Assert.assertEquals;
 import static org.testng.Assert.assertFalse;
+import static org.testng.Assert.assertThrows;
 import static org.testng.Assert.assertTrue;
 
 import itomichi.advice.Use;
 import itomichi.finding.Stage;
+import itomichi.measure.Phrase;
 import itomichi.measure.Unit;
 import itomichi.schedule.Lying;
+import itomichi.schedule.StepChange;
 import itomichi.schedule.Task;
 import itomichi.spec.BookSpec;
 import itomichi.structure.Structures;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Map;
+import java.util.OptionalInt;
 import java.util.Set;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
@@ -115,6 +120,52 @@ public class WorkListTest {
         BookSpec twelve = one.withUse(new Use(one.use().needs(), 12, one.use().hands()));
         assertEquals(task(twelve, "fold").minutes(), 12.0 * task(one, "fold").minutes(), 12);
         assertTrue(task(twelve, "fold").words().in(Unit.MM).endsWith("12 copies"));
+    }
+
+    private static WorkList changed(BookSpec spec, String key, StepChange change) {
+        return work(spec).with(Map.of(key, change), List.of());
+    }
+
+    private static Task task(WorkList list, String key) {
+        return list.tasks().stream()
+                .filter(task -> task.key().equals(key))
+                .findFirst()
+                .orElseThrow();
+    }
+
+    @Test
+    public void whatWaitedOnAStepThatIsLeftOutWaitsOnWhatItWaitedFor() {
+        WorkList list = changed(Books.bound("tapes"), "press", new StepChange(true, OptionalInt.empty()));
+        assertTrue(list.tasks().stream().noneMatch(task -> task.key().equals("press")));
+        assertEquals(task(list, "collate").after(), List.of("fold"));
+    }
+
+    @Test
+    public void aStepTakesTheMinutesItsBinderSays() {
+        WorkList list = changed(Books.bound("tapes"), "sew", new StepChange(false, OptionalInt.of(200)));
+        assertEquals(task(list, "sew").minutes(), 200);
+    }
+
+    @Test
+    public void aStepOfOnesOwnComesBetweenTheOneItFollowsAndTheNext() {
+        Task sand =
+                new Task("own-1", Stage.GATHER, Phrase.of("Sand the edges"), 20, false, Lying.NOT, List.of("press"));
+        WorkList list = work(Books.bound("tapes")).with(Map.of(), List.of(sand));
+        assertEquals(task(list, "own-1").after(), List.of("press"));
+        assertTrue(task(list, "collate").after().contains("own-1"));
+    }
+
+    @Test
+    public void aStepOfOnesOwnAfterNothingComesFirst() {
+        Task tidy = new Task("own-1", Stage.PURPOSE, Phrase.of("Tidy the bench"), 5, false, Lying.NOT, List.of());
+        WorkList list = work(Books.bound("tapes")).with(Map.of(), List.of(tidy));
+        assertEquals(list.tasks().get(0).key(), "own-1");
+        assertEquals(task(list, "grain").after(), List.of("own-1"));
+    }
+
+    @Test
+    public void minutesThatNoStepTakesAreRefused() {
+        assertThrows(IllegalArgumentException.class, () -> new StepChange(false, OptionalInt.of(-1)));
     }
 
     @Test

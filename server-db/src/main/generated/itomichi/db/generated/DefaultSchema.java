@@ -4,8 +4,10 @@
 package itomichi.db.generated;
 
 
+import itomichi.db.generated.tables.BenchHours;
 import itomichi.db.generated.tables.Book;
 import itomichi.db.generated.tables.BookCard;
+import itomichi.db.generated.tables.BookDays;
 import itomichi.db.generated.tables.DrawerAct;
 import itomichi.db.generated.tables.KeptTemplate;
 import itomichi.db.generated.tables.Knife;
@@ -15,6 +17,7 @@ import itomichi.db.generated.tables.Punching;
 import itomichi.db.generated.tables.Rehearsal;
 import itomichi.db.generated.tables.Revision;
 import itomichi.db.generated.tables.SewingPlace;
+import itomichi.db.generated.tables.StepLog;
 import itomichi.db.generated.tables.Thing;
 
 import java.util.Arrays;
@@ -39,6 +42,11 @@ public class DefaultSchema extends SchemaImpl {
     public static final DefaultSchema DEFAULT_SCHEMA = new DefaultSchema();
 
     /**
+     * The table <code>bench_hours</code>.
+     */
+    public final BenchHours BENCH_HOURS = BenchHours.BENCH_HOURS;
+
+    /**
      * The table <code>book</code>.
      */
     public final Book BOOK = Book.BOOK;
@@ -47,6 +55,11 @@ public class DefaultSchema extends SchemaImpl {
      * The table <code>book_card</code>.
      */
     public final BookCard BOOK_CARD = BookCard.BOOK_CARD;
+
+    /**
+     * The table <code>book_days</code>.
+     */
+    public final BookDays BOOK_DAYS = BookDays.BOOK_DAYS;
 
     /**
      * The table <code>drawer_act</code>.
@@ -94,6 +107,11 @@ public class DefaultSchema extends SchemaImpl {
     public final SewingPlace SEWING_PLACE = SewingPlace.SEWING_PLACE;
 
     /**
+     * The table <code>step_log</code>.
+     */
+    public final StepLog STEP_LOG = StepLog.STEP_LOG;
+
+    /**
      * The table <code>thing</code>.
      */
     public final Thing THING = Thing.THING;
@@ -114,8 +132,10 @@ public class DefaultSchema extends SchemaImpl {
     @Override
     public final List<Table<?>> getTables() {
         return Arrays.asList(
+            BenchHours.BENCH_HOURS,
             Book.BOOK,
             BookCard.BOOK_CARD,
+            BookDays.BOOK_DAYS,
             DrawerAct.DRAWER_ACT,
             KeptTemplate.KEPT_TEMPLATE,
             Knife.KNIFE,
@@ -125,6 +145,7 @@ public class DefaultSchema extends SchemaImpl {
             Rehearsal.REHEARSAL,
             Revision.REVISION,
             SewingPlace.SEWING_PLACE,
+            StepLog.STEP_LOG,
             Thing.THING
         );
     }

@@ -4,8 +4,10 @@
 package itomichi.db.generated;
 
 
+import itomichi.db.generated.tables.BenchHours;
 import itomichi.db.generated.tables.Book;
 import itomichi.db.generated.tables.BookCard;
+import itomichi.db.generated.tables.BookDays;
 import itomichi.db.generated.tables.DrawerAct;
 import itomichi.db.generated.tables.KeptTemplate;
 import itomichi.db.generated.tables.Knife;
@@ -15,8 +17,11 @@ import itomichi.db.generated.tables.Punching;
 import itomichi.db.generated.tables.Rehearsal;
 import itomichi.db.generated.tables.Revision;
 import itomichi.db.generated.tables.SewingPlace;
+import itomichi.db.generated.tables.StepLog;
 import itomichi.db.generated.tables.Thing;
+import itomichi.db.generated.tables.records.BenchHoursRecord;
 import itomichi.db.generated.tables.records.BookCardRecord;
+import itomichi.db.generated.tables.records.BookDaysRecord;
 import itomichi.db.generated.tables.records.BookRecord;
 import itomichi.db.generated.tables.records.DrawerActRecord;
 import itomichi.db.generated.tables.records.KeptTemplateRecord;
@@ -27,6 +32,7 @@ import itomichi.db.generated.tables.records.PunchingRecord;
 import itomichi.db.generated.tables.records.RehearsalRecord;
 import itomichi.db.generated.tables.records.RevisionRecord;
 import itomichi.db.generated.tables.records.SewingPlaceRecord;
+import itomichi.db.generated.tables.records.StepLogRecord;
 import itomichi.db.generated.tables.records.ThingRecord;
 
 import org.jooq.ForeignKey;
@@ -47,8 +53,10 @@ public class Keys {
     // UNIQUE and PRIMARY KEY definitions
     // -------------------------------------------------------------------------
 
+    public static final UniqueKey<BenchHoursRecord> BENCH_HOURS_PKEY = Internal.createUniqueKey(BenchHours.BENCH_HOURS, DSL.name("bench_hours_pkey"), new TableField[] { BenchHours.BENCH_HOURS.ONE }, true);
     public static final UniqueKey<BookRecord> BOOK_PKEY = Internal.createUniqueKey(Book.BOOK, DSL.name("book_pkey"), new TableField[] { Book.BOOK.ID }, true);
     public static final UniqueKey<BookCardRecord> BOOK_CARD_PKEY = Internal.createUniqueKey(BookCard.BOOK_CARD, DSL.name("book_card_pkey"), new TableField[] { BookCard.BOOK_CARD.BOOK_ID }, true);
+    public static final UniqueKey<BookDaysRecord> BOOK_DAYS_PKEY = Internal.createUniqueKey(BookDays.BOOK_DAYS, DSL.name("book_days_pkey"), new TableField[] { BookDays.BOOK_DAYS.BOOK_ID }, true);
     public static final UniqueKey<DrawerActRecord> DRAWER_ACT_PKEY = Internal.createUniqueKey(DrawerAct.DRAWER_ACT, DSL.name("drawer_act_pkey"), new TableField[] { DrawerAct.DRAWER_ACT.ID }, true);
     public static final UniqueKey<KeptTemplateRecord> KEPT_TEMPLATE_PKEY = Internal.createUniqueKey(KeptTemplate.KEPT_TEMPLATE, DSL.name("kept_template_pkey"), new TableField[] { KeptTemplate.KEPT_TEMPLATE.ID }, true);
     public static final UniqueKey<KnifeRecord> KNIFE_PKEY = Internal.createUniqueKey(Knife.KNIFE, DSL.name("knife_pkey"), new TableField[] { Knife.KNIFE.ONE }, true);
@@ -58,6 +66,7 @@ public class Keys {
     public static final UniqueKey<RehearsalRecord> REHEARSAL_PKEY = Internal.createUniqueKey(Rehearsal.REHEARSAL, DSL.name("rehearsal_pkey"), new TableField[] { Rehearsal.REHEARSAL.BOOK_ID, Rehearsal.REHEARSAL.STEP }, true);
     public static final UniqueKey<RevisionRecord> REVISION_PKEY = Internal.createUniqueKey(Revision.REVISION, DSL.name("revision_pkey"), new TableField[] { Revision.REVISION.BOOK_ID, Revision.REVISION.NUMBER }, true);
     public static final UniqueKey<SewingPlaceRecord> SEWING_PLACE_PKEY = Internal.createUniqueKey(SewingPlace.SEWING_PLACE, DSL.name("sewing_place_pkey"), new TableField[] { SewingPlace.SEWING_PLACE.BOOK_ID }, true);
+    public static final UniqueKey<StepLogRecord> STEP_LOG_PKEY = Internal.createUniqueKey(StepLog.STEP_LOG, DSL.name("step_log_pkey"), new TableField[] { StepLog.STEP_LOG.BOOK_ID, StepLog.STEP_LOG.STEP, StepLog.STEP_LOG.BEGAN_AT }, true);
     public static final UniqueKey<ThingRecord> THING_PKEY = Internal.createUniqueKey(Thing.THING, DSL.name("thing_pkey"), new TableField[] { Thing.THING.ID }, true);
 
     // -------------------------------------------------------------------------
@@ -65,10 +74,12 @@ public class Keys {
     // -------------------------------------------------------------------------
 
     public static final ForeignKey<BookCardRecord, BookRecord> BOOK_CARD__BOOK_CARD_BOOK_ID_FKEY = Internal.createForeignKey(BookCard.BOOK_CARD, DSL.name("book_card_book_id_fkey"), new TableField[] { BookCard.BOOK_CARD.BOOK_ID }, Keys.BOOK_PKEY, new TableField[] { Book.BOOK.ID }, true);
+    public static final ForeignKey<BookDaysRecord, BookRecord> BOOK_DAYS__BOOK_DAYS_BOOK_ID_FKEY = Internal.createForeignKey(BookDays.BOOK_DAYS, DSL.name("book_days_book_id_fkey"), new TableField[] { BookDays.BOOK_DAYS.BOOK_ID }, Keys.BOOK_PKEY, new TableField[] { Book.BOOK.ID }, true);
     public static final ForeignKey<KeptTemplateRecord, BookRecord> KEPT_TEMPLATE__KEPT_TEMPLATE_BOOK_ID_FKEY = Internal.createForeignKey(KeptTemplate.KEPT_TEMPLATE, DSL.name("kept_template_book_id_fkey"), new TableField[] { KeptTemplate.KEPT_TEMPLATE.BOOK_ID }, Keys.BOOK_PKEY, new TableField[] { Book.BOOK.ID }, true);
     public static final ForeignKey<PunchingRecord, BookRecord> PUNCHING__PUNCHING_BOOK_ID_FKEY = Internal.createForeignKey(Punching.PUNCHING, DSL.name("punching_book_id_fkey"), new TableField[] { Punching.PUNCHING.BOOK_ID }, Keys.BOOK_PKEY, new TableField[] { Book.BOOK.ID }, true);
     public static final ForeignKey<RehearsalRecord, BookRecord> REHEARSAL__REHEARSAL_BOOK_ID_FKEY = Internal.createForeignKey(Rehearsal.REHEARSAL, DSL.name("rehearsal_book_id_fkey"), new TableField[] { Rehearsal.REHEARSAL.BOOK_ID }, Keys.BOOK_PKEY, new TableField[] { Book.BOOK.ID }, true);
     public static final ForeignKey<RevisionRecord, BookRecord> REVISION__REVISION_BOOK_ID_FKEY = Internal.createForeignKey(Revision.REVISION, DSL.name("revision_book_id_fkey"), new TableField[] { Revision.REVISION.BOOK_ID }, Keys.BOOK_PKEY, new TableField[] { Book.BOOK.ID }, true);
     public static final ForeignKey<RevisionRecord, RevisionRecord> REVISION__REVISION_BOOK_ID_PARENT_FKEY = Internal.createForeignKey(Revision.REVISION, DSL.name("revision_book_id_parent_fkey"), new TableField[] { Revision.REVISION.BOOK_ID, Revision.REVISION.PARENT }, Keys.REVISION_PKEY, new TableField[] { Revision.REVISION.BOOK_ID, Revision.REVISION.NUMBER }, true);
     public static final ForeignKey<SewingPlaceRecord, BookRecord> SEWING_PLACE__SEWING_PLACE_BOOK_ID_FKEY = Internal.createForeignKey(SewingPlace.SEWING_PLACE, DSL.name("sewing_place_book_id_fkey"), new TableField[] { SewingPlace.SEWING_PLACE.BOOK_ID }, Keys.BOOK_PKEY, new TableField[] { Book.BOOK.ID }, true);
+    public static final ForeignKey<StepLogRecord, BookRecord> STEP_LOG__STEP_LOG_BOOK_ID_FKEY = Internal.createForeignKey(StepLog.STEP_LOG, DSL.name("step_log_book_id_fkey"), new TableField[] { StepLog.STEP_LOG.BOOK_ID }, Keys.BOOK_PKEY, new TableField[] { Book.BOOK.ID }, true);
 }

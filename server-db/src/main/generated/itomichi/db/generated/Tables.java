@@ -4,8 +4,10 @@
 package itomichi.db.generated;
 
 
+import itomichi.db.generated.tables.BenchHours;
 import itomichi.db.generated.tables.Book;
 import itomichi.db.generated.tables.BookCard;
+import itomichi.db.generated.tables.BookDays;
 import itomichi.db.generated.tables.DrawerAct;
 import itomichi.db.generated.tables.KeptTemplate;
 import itomichi.db.generated.tables.Knife;
@@ -15,6 +17,7 @@ import itomichi.db.generated.tables.Punching;
 import itomichi.db.generated.tables.Rehearsal;
 import itomichi.db.generated.tables.Revision;
 import itomichi.db.generated.tables.SewingPlace;
+import itomichi.db.generated.tables.StepLog;
 import itomichi.db.generated.tables.Thing;
 
 
@@ -25,6 +28,11 @@ import itomichi.db.generated.tables.Thing;
 public class Tables {
 
     /**
+     * The table <code>bench_hours</code>.
+     */
+    public static final BenchHours BENCH_HOURS = BenchHours.BENCH_HOURS;
+
+    /**
      * The table <code>book</code>.
      */
     public static final Book BOOK = Book.BOOK;
@@ -33,6 +41,11 @@ public class Tables {
      * The table <code>book_card</code>.
      */
     public static final BookCard BOOK_CARD = BookCard.BOOK_CARD;
+
+    /**
+     * The table <code>book_days</code>.
+     */
+    public static final BookDays BOOK_DAYS = BookDays.BOOK_DAYS;
 
     /**
      * The table <code>drawer_act</code>.
@@ -78,6 +91,11 @@ public class Tables {
      * The table <code>sewing_place</code>.
      */
     public static final SewingPlace SEWING_PLACE = SewingPlace.SEWING_PLACE;
+
+    /**
+     * The table <code>step_log</code>.
+     */
+    public static final StepLog STEP_LOG = StepLog.STEP_LOG;
 
     /**
      * The table <code>thing</code>.

@@ -30,10 +30,12 @@ public class SewingPlaces {
 
     private final DSLContext database;
     private final BookService books;
+    private final SewingWatch watch;
 
-    SewingPlaces(DSLContext database, BookService books) {
+    SewingPlaces(DSLContext database, BookService books, SewingWatch watch) {
         this.database = database;
         this.books = books;
+        this.watch = watch;
     }
 
     /**
@@ -106,7 +108,9 @@ public class SewingPlaces {
                     "Read move " + step + "; this book has moves from 1 to " + steps + ".");
         }
         // whoever begins anew sews by the plan
-        return put(id, path, step, outsideUp, step == 0 ? Optional.empty() : strayed);
+        SewingPlace kept = put(id, path, step, outsideUp, step == 0 ? Optional.empty() : strayed);
+        watch.sewn(id, step, steps);
+        return kept;
     }
 
     private SewingPlace put(UUID id, String path, int step, boolean outsideUp, Optional<ThreadPath> strayed) {

@@ -8,11 +8,13 @@ import itomichi.db.generated.DefaultSchema;
 import itomichi.db.generated.Indexes;
 import itomichi.db.generated.Keys;
 import itomichi.db.generated.tables.BookCard.BookCardPath;
+import itomichi.db.generated.tables.BookDays.BookDaysPath;
 import itomichi.db.generated.tables.KeptTemplate.KeptTemplatePath;
 import itomichi.db.generated.tables.Punching.PunchingPath;
 import itomichi.db.generated.tables.Rehearsal.RehearsalPath;
 import itomichi.db.generated.tables.Revision.RevisionPath;
 import itomichi.db.generated.tables.SewingPlace.SewingPlacePath;
+import itomichi.db.generated.tables.StepLog.StepLogPath;
 import itomichi.db.generated.tables.records.BookRecord;
 
 import java.time.OffsetDateTime;
@@ -194,6 +196,18 @@ public class Book extends TableImpl<BookRecord> {
         return _bookCard;
     }
 
+    private transient BookDaysPath _bookDays;
+
+    /**
+     * Get the implicit to-many join path to the <code>book_days</code> table
+     */
+    public BookDaysPath bookDays() {
+        if (_bookDays == null)
+            _bookDays = new BookDaysPath(this, null, Keys.BOOK_DAYS__BOOK_DAYS_BOOK_ID_FKEY.getInverseKey());
+
+        return _bookDays;
+    }
+
     private transient KeptTemplatePath _keptTemplate;
 
     /**
@@ -253,6 +267,18 @@ public class Book extends TableImpl<BookRecord> {
             _sewingPlace = new SewingPlacePath(this, null, Keys.SEWING_PLACE__SEWING_PLACE_BOOK_ID_FKEY.getInverseKey());
 
         return _sewingPlace;
+    }
+
+    private transient StepLogPath _stepLog;
+
+    /**
+     * Get the implicit to-many join path to the <code>step_log</code> table
+     */
+    public StepLogPath stepLog() {
+        if (_stepLog == null)
+            _stepLog = new StepLogPath(this, null, Keys.STEP_LOG__STEP_LOG_BOOK_ID_FKEY.getInverseKey());
+
+        return _stepLog;
     }
 
     @Override

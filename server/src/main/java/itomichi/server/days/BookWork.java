@@ -1,0 +1,117 @@
+package itomichi.server.days;
+
+import itomichi.book.WorkList;
+import itomichi.schedule.Job;
+import itomichi.schedule.Lying;
+import itomichi.schedule.Task;
+import itomichi.server.book.StoredBook;
+import itomichi.server.plan.PlanViews;
+import java.time.LocalDate;
+import java.time.OffsetDateTime;
+import java.time.ZoneId;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.OptionalLong;
+import java.util.Set;
+import java.util.stream.Collectors;
+
+/**
+ * The work on a book: what is planned of it, what its binder does otherwise, what is begun and done.
+ *
+ * @param planned its steps as they are planned, those of the binder's own among them, none left out
+ * @param list the same as its binder does them
+ * @param days what was said of its days
+ * @param logs when a hand was on its steps, by step
+ */
+record BookWork(StoredBook book, WorkList planned, WorkList list, DaysDocument days, Map<String, List<StepLog>> logs) {
+
+    /** Of a step that is begun so much is left at the least, or nobody would still be at it. */
+    private static final int LEAST_LEFT = 5;
+
+    static BookWork of(StoredBook book, DaysDocument days, List<StepLog> logs) {
+        WorkList work = WorkList.of(PlanViews.plan(book.document()));
+        DaysDocument.Read read = days.read();
+        return new BookWork(
+                book,
+                work.with(Map.of(), read.added()),
+                work.with(read.changes(), read.added()),
+                days,
+                logs.stream().collect(Collectors.groupingBy(StepLog::step)));
+    }
+
+    /** Whether the book itself says that a step is done. */
+    boolean saidByBook(String key) {
+        return planned.done().contains(key);
+    }
+
+    List<StepLog> times(String key) {
+        return logs.getOrDefault(key, List.of());
+    }
+
+    /** The time at which it was finished. */
+    Optional<StepLog> finished(String key) {
+        return times(key).stream().filter(StepLog::finished).findFirst();
+    }
+
+    boolean done(String key) {
+        return saidByBook(key) || finished(key).isPresent();
+    }
+
+    /** The time since which a hand is on it. */
+    Optional<StepLog> open(String key) {
+        return times(key).stream()
+                .filter(log -> log.ended() == null && !saidByBook(key))
+                .findFirst();
+    }
+
+    Optional<LocalDate> wanted() {
+        return days.read().wanted();
+    }
+
+    /** What is still to be done. */
+    Job job(ZoneId zone, OffsetDateTime now) {
+        List<Task> open = list.tasks().stream()
+                .filter(task -> !done(task.key()))
+                .map(task -> left(task, now))
+                .toList();
+        Set<String> keys = open.stream().map(Task::key).collect(Collectors.toSet());
+        Map<String, Long> notBefore = new HashMap<>();
+        days.read().notBefore().forEach((key, time) -> {
+            if (keys.contains(key)) {
+                notBefore.put(key, Days.minute(time, zone));
+            }
+        });
+        return new Job(
+                book.id().toString(),
+                open,
+                wanted().map(day -> OptionalLong.of(Days.minute(day.plusDays(1).atStartOfDay(), zone)))
+                        .orElse(OptionalLong.empty()),
+                notBefore,
+                lying(now));
+    }
+
+    private Task left(Task task, OffsetDateTime now) {
+        long gone =
+                times(task.key()).stream().mapToLong(log -> log.minutes(now)).sum();
+        return task.taking((int) Math.max(Math.min(LEAST_LEFT, task.minutes()), task.minutes() - gone));
+    }
+
+    /** Steps that were ended a while ago and still lie. */
+    private Map<String, Job.Lies> lying(OffsetDateTime now) {
+        Map<String, Job.Lies> lying = new HashMap<>();
+        for (Task task : list.tasks()) {
+            finished(task.key())
+                    .map(StepLog::ended)
+                    .filter(ended -> task.lying() != Lying.NOT)
+                    .ifPresent(ended -> {
+                        OffsetDateTime until = ended.plusMinutes(task.lying().minutes());
+                        if (until.isAfter(now)) {
+                            lying.put(task.key(), new Job.Lies(until.toEpochSecond() / 60, task.lying()));
+                        }
+                    });
+        }
+        return lying;
+    }
+}

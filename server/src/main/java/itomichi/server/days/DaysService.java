@@ -1,0 +1,190 @@
+package itomichi.server.days;
+
+import itomichi.schedule.BenchHours;
+import itomichi.schedule.Task;
+import itomichi.server.book.BookService;
+import itomichi.server.book.StoredBook;
+import itomichi.server.platform.ProblemException;
+import itomichi.server.sewing.SewingWatch;
+import java.time.Clock;
+import java.time.LocalDateTime;
+import java.time.OffsetDateTime;
+import java.time.temporal.ChronoUnit;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.UUID;
+import java.util.stream.Collectors;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import org.springframework.http.HttpStatus;
+import org.springframework.stereotype.Service;
+
+/** When what is done on which book. Nothing that is planned is kept: it is worked out anew from the books, the hours and the clock. */
+@Service
+public class DaysService implements SewingWatch {
+
+    private static final Logger LOG = LoggerFactory.getLogger(DaysService.class);
+
+    /** Books that are planned together: those changed last. */
+    private static final int MOST_BOOKS = 60;
+
+    private final BookService books;
+    private final DaysStore store;
+    private final Clock clock;
+
+    DaysService(BookService books, DaysStore store, Clock clock) {
+        this.books = books;
+        this.store = store;
+        this.clock = clock;
+    }
+
+    /** The days of all books on the bench. */
+    DaysView look() {
+        List<StoredBook> bench = books.onBench(MOST_BOOKS + 1);
+        return DaysViews.of(
+                days(bench.stream().limit(MOST_BOOKS).toList()),
+                hours(),
+                store.hours().isPresent(),
+                bench.size() > MOST_BOOKS);
+    }
+
+    /** The days that a calendar shows: of one book, planned among all the others, or of the whole bench. */
+    CalendarFile.Shown calendar(Optional<UUID> book) {
+        List<StoredBook> bench = new ArrayList<>(books.onBench(MOST_BOOKS));
+        book.ifPresent(id -> {
+            if (bench.stream().noneMatch(one -> one.id().equals(id))) {
+                bench.add(there(id));
+            }
+        });
+        return new CalendarFile.Shown(days(bench), book);
+    }
+
+    private BenchDays days(List<StoredBook> bench) {
+        List<UUID> ids = bench.stream().map(StoredBook::id).toList();
+        Map<UUID, DaysDocument> said = store.days(ids);
+        Map<UUID, List<StepLog>> logs = store.logs(ids).stream().collect(Collectors.groupingBy(StepLog::book));
+        List<BookWork> works = new ArrayList<>();
+        for (StoredBook book : bench) {
+            try {
+                works.add(BookWork.of(
+                        book,
+                        said.getOrDefault(book.id(), DaysDocument.NONE),
+                        logs.getOrDefault(book.id(), List.of())));
+            } catch (RuntimeException unplanned) {
+                LOG.warn("Book {} cannot be planned as it is kept", book.id(), unplanned);
+            }
+        }
+        return BenchDays.of(now(), benchHours(), works);
+    }
+
+    private HoursDocument hours() {
+        return store.hours().orElse(HoursDocument.USUAL);
+    }
+
+    private BenchHours benchHours() {
+        return hours().hours(clock.getZone());
+    }
+
+    private OffsetDateTime now() {
+        return OffsetDateTime.now(clock).truncatedTo(ChronoUnit.MINUTES);
+    }
+
+    /** Keeps when there is a hand at the bench. */
+    void keep(HoursDocument hours) {
+        hours.hours(clock.getZone());
+        store.keep(hours);
+    }
+
+    /** Keeps what is said of a book's days. */
+    void keep(UUID id, DaysDocument days) {
+        DaysDocument.Read read = days.read();
+        store.keep(there(id).id(), days, read.wanted());
+    }
+
+    private StoredBook there(UUID id) {
+        return books.stored(id);
+    }
+
+    /** The step of that key. */
+    private Task step(UUID id, String key) {
+        StoredBook book = there(id);
+        DaysDocument said = store.days(List.of(id)).getOrDefault(id, DaysDocument.NONE);
+        return BookWork.of(book, said, List.of()).planned().tasks().stream()
+                .filter(task -> task.key().equals(key))
+                .findFirst()
+                .orElseThrow(() -> new ProblemException(HttpStatus.NOT_FOUND, "This book has no step “" + key + "”."));
+    }
+
+    /** Begins a step now, or takes it up again. */
+    void begin(UUID id, String key) {
+        step(id, key);
+        if (!store.begin(id, key, now())) {
+            throw refused(store.logs(id, key).stream()
+                    .filter(log -> log.ended() == null || log.finished())
+                    .findFirst()
+                    .map(log -> log.ended() == null
+                            ? "It was begun " + told(log.began()) + " already."
+                            : "It is done already, since " + told(log.ended()) + ".")
+                    .orElse("It was begun and ended in the same minute; begin it again in the next."));
+        }
+    }
+
+    /**
+     * Ends a step or leaves it for now: now, or when that was. One that nobody began was begun then, too.
+     *
+     * @param finished whether it is done
+     */
+    void end(UUID id, String key, Optional<LocalDateTime> at, boolean finished) {
+        step(id, key);
+        OffsetDateTime now = now();
+        OffsetDateTime ended = at.map(time -> time.atZone(benchHours().zone()).toOffsetDateTime())
+                .orElse(now);
+        if (ended.isAfter(now)) {
+            throw refused("Read " + told(ended) + "; it is " + told(now) + " now.");
+        }
+        store.begin(id, key, ended);
+        for (StepLog log : store.logs(id, key)) {
+            if (log.ended() == null && at.isPresent() && ended.isBefore(log.began())) {
+                throw refused("Read " + told(ended) + "; it was begun " + told(log.began()) + ".");
+            }
+        }
+        if (!store.end(id, key, ended, finished)) {
+            throw refused("It is ended already.");
+        }
+    }
+
+    /** Forgets that a step was begun and ended. */
+    void forget(UUID id, String key) {
+        if (!store.forget(id, key)) {
+            throw refused("It is not begun.");
+        }
+    }
+
+    /** Begins and ends the sewing by itself, from where the needle is. */
+    @Override
+    public void sewn(UUID id, int step, int steps) {
+        if (step > 0) {
+            store.begin(id, SEW, now());
+        }
+        if (step > 0 && step >= steps) {
+            store.end(id, SEW, now(), true);
+        }
+    }
+
+    private static final String SEW = "sew";
+
+    /** Forgets the hours. */
+    public void clear() {
+        store.clear();
+    }
+
+    private String told(OffsetDateTime time) {
+        return Days.told(time.atZoneSameInstant(benchHours().zone()).toLocalDateTime());
+    }
+
+    private static ProblemException refused(String line) {
+        return new ProblemException(HttpStatus.UNPROCESSABLE_CONTENT, line);
+    }
+}
