@@ -56,6 +56,10 @@ const router = createBrowserRouter([
         ...fetched(async () => (await import('../features/shopping/Shopping')).default, 'Going through the drawers'),
       },
       {
+        path: '/days',
+        ...fetched(async () => (await import('../features/days/Days')).default, 'Laying out the days'),
+      },
+      {
         path: '/patterns',
         ...fetched(async () => (await import('../features/patterns/Patterns')).default, 'Fetching the patterns'),
       },

@@ -21,6 +21,7 @@ export function Frame() {
     all: () => setKeysShown(true),
     drawers: () => void navigate('/drawers/papers'),
     shopping: () => void navigate('/shopping'),
+    days: () => void navigate('/days'),
     templates: () => void navigate('/templates'),
     patterns: () => void navigate('/patterns'),
     caliper: () => setCaliper(!caliper),
@@ -43,6 +44,9 @@ export function Frame() {
           </Link>
           <Link to="/shopping" className="frame-place">
             Shopping
+          </Link>
+          <Link to="/days" className="frame-place">
+            Days
           </Link>
           <Link to="/templates" className="frame-place">
             Templates

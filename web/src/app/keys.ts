@@ -7,6 +7,7 @@ export const FRAME_KEYS = {
   unit: { keys: ['i'], does: 'mm or inches' },
   drawers: { keys: ['d'], does: 'drawers' },
   shopping: { keys: ['b'], does: 'shopping and cutting' },
+  days: { keys: ['y'], does: 'days at the bench' },
   templates: { keys: ['t'], does: 'kept templates' },
   patterns: { keys: ['o'], does: 'own patterns' },
   caliper: { keys: ['m'], does: 'caliper at hand, or put away' },

@@ -8,12 +8,20 @@ export interface Place {
 
 const RETRY_MS = 1500;
 
+function layDown(id: string) {
+  void outcome(
+    api.POST('/api/books/{id}/days/{step}/end', { params: { path: { id, step: 'sew' } }, body: { left: true } }),
+  );
+}
+
 /** The place in the sewing, kept as it is made; while the server is away the newest place waits and is sent when it is back. */
 export function usePlace(id: string, start: SewingPlace) {
   const [place, setPlace] = useState<Place>({ step: start.step, outsideUp: start.outsideUp });
   const [lost, setLost] = useState<string | null>(null);
   const wanted = useRef<Place | null>(null);
   const busy = useRef(false);
+  const moved = useRef(false);
+  const left = useRef(false);
   const timer = useRef<ReturnType<typeof setTimeout> | undefined>(undefined);
 
   const send = useCallback(async () => {
@@ -32,10 +40,24 @@ export function usePlace(id: string, start: SewingPlace) {
       return;
     }
     setLost(result.kind === 'value' ? null : failure(result));
+    moved.current = true;
+    if (!wanted.current && left.current) {
+      layDown(id);
+    }
     void send();
   }, [id]);
 
-  useEffect(() => () => clearTimeout(timer.current), []);
+  // The needle is laid down when the table is left: what is not sewn to its end waits to be gone on with. The last place is kept before.
+  useEffect(() => {
+    left.current = false;
+    return () => {
+      clearTimeout(timer.current);
+      left.current = true;
+      if (moved.current && !busy.current && !wanted.current) {
+        layDown(id);
+      }
+    };
+  }, [id]);
 
   const go = useCallback(
     (to: Place) => {

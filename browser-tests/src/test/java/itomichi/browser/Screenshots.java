@@ -33,9 +33,9 @@ public class Screenshots extends Journey {
             {"sewing-turned-evening", "/books/{Shadow figures}/sewing", 1280, 800, true},
             {"sewing-small", "/books/{Cue slips}/sewing", 360, 740, false},
             {"cover", "/books/{Fly-loft log}/cover", 1280, 800, false},
-            {"cover-closed-inches", "/books/{Costume swatches}/cover", 1280, 800, false},
             {"cut-list", "/books/{Prompt book}/cover", 1280, 800, false},
             {"patterns", "/patterns", 1280, 800, false},
+            {"days", "/days", 1280, 1180, false},
             {"shopping", "/shopping", 1280, 1300, false},
         };
     }
@@ -45,15 +45,11 @@ public class Screenshots extends Journey {
         Page page = window(width, height, evening);
         String book = path.replaceAll(".*\\{(.*)}.*", "$1");
         page.navigate(path.contains("{") ? path.replace("{" + book + "}", prepare.demo(book)) : path);
-        assertThat(page.locator(".figure, .row, .sewing-move, .thing, .kept, .pattern-board, .shopping-list")
+        assertThat(page.locator(".figure, .row, .sewing-move, .thing, .kept, .pattern-board, .shopping-list, .strip")
                         .first())
                 .isVisible();
         page.waitForLoadState(com.microsoft.playwright.options.LoadState.NETWORKIDLE);
-        if (name.contains("inches")) {
-            page.keyboard().press("i");
-        }
-        String look = Map.of("cutting", "cutting", "block", "all of it", "cover-closed-inches", "closed, from the head")
-                .getOrDefault(name, "");
+        String look = Map.of("cutting", "cutting", "block", "all of it").getOrDefault(name, "");
         if (!look.isEmpty()) {
             page.getByRole(
                             AriaRole.RADIO,

@@ -29,7 +29,7 @@ import java.util.Set;
  * The steps of the work on a book, from the first sheet to the last look, all copies together.
  *
  * @param tasks in an order in which they can be done
- * @param done keys of those that are done, as far as the book itself says
+ * @param done keys of those that the book itself says are done
  */
 public record WorkList(List<Task> tasks, Set<String> done) {
 
@@ -48,6 +48,18 @@ public record WorkList(List<Task> tasks, Set<String> done) {
     /** The steps of a book's work. */
     public static WorkList of(BookPlan plan) {
         return new Maker(plan.worked()).list();
+    }
+
+    /** Steps that are done where these are: whatever one of them waited on is done, too. */
+    public Set<String> doneWith(Set<String> more) {
+        Set<String> all = new HashSet<>(done);
+        all.addAll(more);
+        for (int i = tasks.size() - 1; i >= 0; i--) {
+            if (all.contains(tasks.get(i).key())) {
+                all.addAll(tasks.get(i).after());
+            }
+        }
+        return all;
     }
 
     /**
@@ -245,8 +257,8 @@ public record WorkList(List<Task> tasks, Set<String> done) {
                         Handling.WAX,
                         1,
                         Lying.NOT,
-                        List.of());
-                block = List.of(PUNCH, "wax");
+                        block);
+                block = List.of("wax");
             }
             then(SEW, Stage.SEW, NextThings.words(Stage.SEW, book), Handling.SEW, passes, Lying.NOT);
         }

@@ -15,7 +15,7 @@ final class Lanes {
     /** By the clock. */
     private final List<Taken> boards = new ArrayList<>();
 
-    private record Taken(long from, long to) {}
+    private record Taken(long from, long to, int book) {}
 
     Lanes(Shifts shifts, BenchHours hours) {
         this.shifts = shifts;
@@ -31,9 +31,10 @@ final class Lanes {
      * Lays a step into the first place there is for it.
      *
      * @param earliest minute by the clock
+     * @param book number of its book
      * @return the minute of work at which it begins
      */
-    long lay(Task task, long earliest) {
+    long lay(Task task, long earliest, int book) {
         long at = shifts.workFrom(earliest);
         while (true) {
             at = handFree(at, task);
@@ -42,12 +43,21 @@ final class Lanes {
             long lifted = lifted(ends + task.lying().minutes());
             long free = roomFrom(ends, lifted, task.lying().under());
             if (free <= ends) {
-                takeHand(at, task.minutes());
+                takeHand(at, task.minutes(), book);
                 take(ends, lifted, task.lying().under());
                 return at;
             }
             at = Math.max(at + 1, shifts.workFrom(free) - task.minutes());
         }
+    }
+
+    /** How often a hand goes from one book to another. */
+    int changes() {
+        int changes = 0;
+        for (int i = 1; i < hands.size(); i++) {
+            changes += hands.get(i).book() == hands.get(i - 1).book() ? 0 : 1;
+        }
+        return changes;
     }
 
     private long handFree(long from, Task task) {
@@ -93,9 +103,9 @@ final class Lanes {
         return low;
     }
 
-    private void takeHand(long from, int minutes) {
+    private void takeHand(long from, int minutes, int book) {
         if (minutes > 0) {
-            hands.add(firstAfter(from), new Taken(from, from + minutes));
+            hands.add(firstAfter(from), new Taken(from, from + minutes, book));
         }
     }
 
@@ -147,7 +157,7 @@ final class Lanes {
         if (under == Lying.Under.NOTHING || from >= to) {
             return;
         }
-        Taken taken = new Taken(from, to);
+        Taken taken = new Taken(from, to, 0);
         weights.add(taken);
         if (under == Lying.Under.BOARDS) {
             boards.add(taken);

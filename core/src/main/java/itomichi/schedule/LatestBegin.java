@@ -40,7 +40,7 @@ public final class LatestBegin {
     private static final long DAY = 24 * 60;
 
     private static OptionalLong begun(Job job, BenchHours hours, long from, long wanted) {
-        Timetable.Book book = Scheduler.plan(List.of(job), hours, from).books().get(job.name());
+        Timetable.Book book = Scheduler.first(List.of(job), hours, from).books().get(job.name());
         return book != null
                         && book.ready().orElse(from) <= wanted
                         && !book.steps().isEmpty()

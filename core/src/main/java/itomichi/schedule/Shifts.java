@@ -106,6 +106,11 @@ final class Shifts {
         return shift.before() + Math.max(0, clock - shift.from());
     }
 
+    /** The number of the shift in which a minute of work lies, from 0. */
+    int number(long work) {
+        return holding(work);
+    }
+
     /** When a minute of work begins, by the clock. */
     long beginning(long work) {
         Shift shift = shifts.get(holding(work));

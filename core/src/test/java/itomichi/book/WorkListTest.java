@@ -168,6 +168,15 @@ public class WorkListTest {
         assertThrows(IllegalArgumentException.class, () -> new StepChange(false, OptionalInt.of(-1)));
     }
 
+    /** Nobody punches a cover that is not cut. */
+    @Test
+    public void whatADoneStepWaitedOnIsDoneToo() {
+        BookSpec punched = Books.bound("long-stitch").withDone(Set.of(Stage.TEMPLATE));
+        Set<String> done = work(punched).doneWith(Set.of());
+        assertTrue(done.containsAll(List.of("grain", "cut", "fold", "cover-cut", "punch")), done.toString());
+        assertFalse(done.contains("sew"));
+    }
+
     @Test
     public void whatIsDoneOfTheBookIsDoneOfItsWork() {
         BookSpec gathered = Books.bound("tapes").withDone(Set.of(Stage.PURPOSE, Stage.PAPER, Stage.GATHER));

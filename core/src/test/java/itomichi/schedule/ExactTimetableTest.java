@@ -76,7 +76,7 @@ public class ExactTimetableTest {
     public void smallBenchesArePlannedAsWellAsByASolver() {
         int best = 0;
         for (int seed = 0; seed < CASES; seed++) {
-            Timetable table = Scheduler.plan(jobs(seed), hours(), NOW);
+            Timetable table = Scheduler.tightest(jobs(seed), hours(), NOW);
             long ready = table.books().values().stream()
                     .mapToLong(book -> book.ready().orElseThrow() - NOW)
                     .sum();

@@ -102,6 +102,22 @@ public class SchedulerTest {
         assertEquals(plan(evenings(1), log).books().get("log").lateMinutes(), 6 * 60);
     }
 
+    /** Four steps of ten minutes on two books: each book is taken out once. */
+    @Test
+    public void whatIsDoneOnOneBookIsDoneInARow() {
+        Timetable table = plan(
+                evenings(1),
+                job("log", task("fold", 10, Lying.NOT), task("punch", 10, Lying.NOT, "fold")),
+                job("diary", task("fold", 10, Lying.NOT), task("punch", 10, Lying.NOT, "fold")));
+        List<String> order = table.books().entrySet().stream()
+                .flatMap(book -> book.getValue().steps().stream().map(step -> Map.entry(step.begins(), book.getKey())))
+                .sorted(Map.Entry.comparingByKey())
+                .map(Map.Entry::getValue)
+                .toList();
+        assertEquals(order.get(0), order.get(1));
+        assertEquals(order.get(2), order.get(3));
+    }
+
     @Test
     public void aDayOffHasNoHours() {
         BenchHours hours = new BenchHours(Benches.ZONE, evenings(1).week(), Set.of(MONDAY), 1, 1);

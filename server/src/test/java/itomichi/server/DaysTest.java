@@ -166,7 +166,8 @@ public class DaysTest extends HttpTest {
     @Test
     public void aWantedDayInTimeSaysWhenToBegin() {
         JsonNode book = begin("Cues");
-        assertEquals(say(book, said(LocalDate.now(ZONE).plusDays(20).toString())).status(), 204);
+        assertEquals(
+                say(book, said(LocalDate.now(ZONE).plusDays(20).toString())).status(), 204);
         assertTrue(shown(book).path("late").isMissingNode()
                 || shown(book).get("late").isNull());
         assertFalse(shown(book).get("begin").asString().isEmpty());

@@ -4,7 +4,9 @@ import itomichi.schedule.BenchHours;
 import itomichi.schedule.Job;
 import itomichi.schedule.Scheduler;
 import itomichi.schedule.Timetable;
+import java.time.LocalDate;
 import java.time.OffsetDateTime;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -26,7 +28,14 @@ record BenchDays(
         Timetable table,
         @Nullable String trouble) {
 
-    static BenchDays of(OffsetDateTime now, BenchHours hours, List<BookWork> works) {
+    /** Which book was changed last must not change the plan. */
+    private static final Comparator<BookWork> ORDER = Comparator.<BookWork, LocalDate>comparing(
+                    work -> work.wanted().orElse(LocalDate.MAX))
+            .thenComparing(work -> work.book().document().name())
+            .thenComparing(work -> work.book().id());
+
+    static BenchDays of(OffsetDateTime now, BenchHours hours, List<BookWork> all) {
+        List<BookWork> works = all.stream().sorted(ORDER).toList();
         List<Job> jobs = works.stream().map(work -> work.job(hours.zone(), now)).toList();
         try {
             return new BenchDays(now, hours, works, jobs, Scheduler.plan(jobs, hours, minute(now)), null);

@@ -10,6 +10,7 @@ import java.time.LocalDate;
 import java.time.OffsetDateTime;
 import java.time.ZoneId;
 import java.util.HashMap;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -24,8 +25,15 @@ import java.util.stream.Collectors;
  * @param list the same as its binder does them
  * @param days what was said of its days
  * @param logs when a hand was on its steps, by step
+ * @param done keys of its steps that are done
  */
-record BookWork(StoredBook book, WorkList planned, WorkList list, DaysDocument days, Map<String, List<StepLog>> logs) {
+record BookWork(
+        StoredBook book,
+        WorkList planned,
+        WorkList list,
+        DaysDocument days,
+        Map<String, List<StepLog>> logs,
+        Set<String> done) {
 
     /** Of a step that is begun so much is left at the least, or nobody would still be at it. */
     private static final int LEAST_LEFT = 5;
@@ -33,17 +41,27 @@ record BookWork(StoredBook book, WorkList planned, WorkList list, DaysDocument d
     static BookWork of(StoredBook book, DaysDocument days, List<StepLog> logs) {
         WorkList work = WorkList.of(PlanViews.plan(book.document()));
         DaysDocument.Read read = days.read();
-        return new BookWork(
-                book,
-                work.with(Map.of(), read.added()),
-                work.with(read.changes(), read.added()),
-                days,
-                logs.stream().collect(Collectors.groupingBy(StepLog::step)));
+        WorkList planned = work.with(Map.of(), read.added());
+        Map<String, List<StepLog>> times = logs.stream().collect(Collectors.groupingBy(StepLog::step));
+        return new BookWork(book, planned, work.with(read.changes(), read.added()), days, times, done(planned, times));
     }
 
-    /** Whether the book itself says that a step is done. */
+    private static Set<String> done(WorkList planned, Map<String, List<StepLog>> times) {
+        Set<String> said = new HashSet<>();
+        for (Task task : planned.tasks()) {
+            List<StepLog> logs = times.getOrDefault(task.key(), List.of());
+            if (logs.stream().anyMatch(StepLog::finished)) {
+                said.add(task.key());
+            } else if (!logs.isEmpty()) {
+                said.addAll(task.after());
+            }
+        }
+        return planned.doneWith(said);
+    }
+
+    /** Whether the book itself says that a step is done, or that one is which waited on it. */
     boolean saidByBook(String key) {
-        return planned.done().contains(key);
+        return planned.doneWith(Set.of()).contains(key);
     }
 
     List<StepLog> times(String key) {
@@ -55,8 +73,9 @@ record BookWork(StoredBook book, WorkList planned, WorkList list, DaysDocument d
         return times(key).stream().filter(StepLog::finished).findFirst();
     }
 
+    /** Done, as the book or its binder says; whoever has a hand on a step has done what it waited on. */
     boolean done(String key) {
-        return saidByBook(key) || finished(key).isPresent();
+        return done.contains(key);
     }
 
     /** The time since which a hand is on it. */

@@ -7,6 +7,7 @@ import itomichi.server.book.StoredBook;
 import itomichi.server.platform.ProblemException;
 import itomichi.server.sewing.SewingWatch;
 import java.time.Clock;
+import java.time.LocalDate;
 import java.time.LocalDateTime;
 import java.time.OffsetDateTime;
 import java.time.temporal.ChronoUnit;
@@ -144,14 +145,16 @@ public class DaysService implements SewingWatch {
         if (ended.isAfter(now)) {
             throw refused("Read " + told(ended) + "; it is " + told(now) + " now.");
         }
-        store.begin(id, key, ended);
+        if (finished) {
+            store.begin(id, key, ended);
+        }
         for (StepLog log : store.logs(id, key)) {
             if (log.ended() == null && at.isPresent() && ended.isBefore(log.began())) {
                 throw refused("Read " + told(ended) + "; it was begun " + told(log.began()) + ".");
             }
         }
         if (!store.end(id, key, ended, finished)) {
-            throw refused("It is ended already.");
+            throw refused(finished ? "It is done already." : "No hand is on it: there is nothing to leave.");
         }
     }
 
@@ -171,6 +174,18 @@ public class DaysService implements SewingWatch {
         if (step > 0 && step >= steps) {
             store.end(id, SEW, now(), true);
         }
+    }
+
+    /** The needle is laid down for now. */
+    public void left(UUID id) {
+        store.end(id, SEW, now(), false);
+    }
+
+    /** A book is wanted in so many days. */
+    public void wantIn(UUID id, int ahead) {
+        LocalDate day =
+                now().atZoneSameInstant(benchHours().zone()).toLocalDate().plusDays(ahead);
+        keep(id, new DaysDocument(day.toString(), List.of(), List.of()));
     }
 
     private static final String SEW = "sew";

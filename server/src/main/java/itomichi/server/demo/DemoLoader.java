@@ -2,6 +2,7 @@ package itomichi.server.demo;
 
 import itomichi.server.book.BookService;
 import itomichi.server.book.BookView;
+import itomichi.server.days.DaysService;
 import itomichi.server.drawer.DrawerService;
 import itomichi.server.kept.KeptTemplates;
 import itomichi.server.patterns.Patterns;
@@ -23,6 +24,7 @@ class DemoLoader implements ApplicationRunner {
     private final KeptTemplates templates;
     private final Patterns patterns;
     private final SupplyService supplies;
+    private final DaysService days;
     private final boolean wanted;
     private final String task;
 
@@ -33,6 +35,7 @@ class DemoLoader implements ApplicationRunner {
             KeptTemplates templates,
             Patterns patterns,
             SupplyService supplies,
+            DaysService days,
             @Value("${itomichi.demo}") boolean wanted,
             @Value("${itomichi.task:}") String task) {
         this.books = books;
@@ -41,6 +44,7 @@ class DemoLoader implements ApplicationRunner {
         this.templates = templates;
         this.patterns = patterns;
         this.supplies = supplies;
+        this.days = days;
         this.wanted = wanted;
         this.task = task;
     }
@@ -54,6 +58,7 @@ class DemoLoader implements ApplicationRunner {
             templates.clear();
             patterns.clear();
             supplies.clear();
+            days.clear();
         }
         if (reset || (wanted && books.empty() && drawers.empty())) {
             drawers.fill(DemoDrawers.lists());
@@ -69,7 +74,9 @@ class DemoLoader implements ApplicationRunner {
                 .ifPresent(label -> templates.keep(book.id(), label.name(), label.notes(), label.ink()));
         if (demo.step() > 0) {
             places.keep(book.id(), demo.step(), false);
+            days.left(book.id());
         }
+        DemoDays.of(demo.document().name()).ifPresent(ahead -> days.wantIn(book.id(), ahead));
         if (demo.onShelf()) {
             books.shelve(book.id(), true);
         }

@@ -16,6 +16,7 @@ class Pages implements WebMvcConfigurer {
             "/",
             "/books/{id}",
             "/books/{id}/{stage}",
+            "/days",
             "/patterns",
             "/drawers",
             "/drawers/{drawer}",

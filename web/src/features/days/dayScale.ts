@@ -1,0 +1,34 @@
+import type { DaysView } from '../../api/client';
+
+type Day = DaysView['days'][number];
+
+/** Hours at the bench are short and nights are long: they take this share of a day's width, so that work can be told apart. */
+const BENCH_SHARE = 0.72;
+
+/**
+ * Where a time lies in the drawing, from 0 at its left edge to the number of days at its right.
+ *
+ * @param place days since the beginning of the first day
+ */
+export function across(days: readonly Day[], place: number): number {
+  const index = Math.floor(place);
+  if (index < 0) {
+    return 0;
+  }
+  const day = days[index];
+  if (!day) {
+    return Math.min(place, days.length);
+  }
+  return index + within(day, place - index, index);
+}
+
+/** The same within one day: its hours are stretched, what lies between them is drawn together. */
+function within(day: Day, time: number, index: number): number {
+  const hours = day.hours.map((span) => ({ from: span.from - index, to: span.to - index }));
+  const open = hours.reduce((sum, span) => sum + span.to - span.from, 0);
+  if (open === 0 || open >= BENCH_SHARE) {
+    return time;
+  }
+  const before = hours.reduce((sum, span) => sum + Math.max(0, Math.min(time, span.to) - span.from), 0);
+  return (before / open) * BENCH_SHARE + ((time - before) / (1 - open)) * (1 - BENCH_SHARE);
+}
