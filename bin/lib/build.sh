@@ -60,7 +60,8 @@ generate_sources() {
   need_packages
   start_database
   sql postgres -qc "drop database if exists itomichi_generate" -c "create database itomichi_generate"
-  for migration in "$ROOT"/server-db/src/main/resources/db/migration/V*.sql; do
+  # V10 comes after V9, not after V1
+  for migration in $(printf '%s\n' "$ROOT"/server-db/src/main/resources/db/migration/V*.sql | sort -V); do
     sql itomichi_generate -q -v ON_ERROR_STOP=1 -f "$migration" || fail "the migration $migration does not run"
   done
   export_database itomichi_generate

@@ -49,6 +49,7 @@ export type SupplyView = Schemas['SupplyView'];
 export type DaysView = Schemas['DaysView'];
 export type DaysDocument = Schemas['DaysDocument'];
 export type HoursDocument = Schemas['HoursDocument'];
+export type CheckView = Schemas['CheckView'];
 export type SchoolView = Schemas['SchoolView'];
 export type InUnits = Schemas['InUnits'];
 export type Conflict = Schemas['Conflict'];

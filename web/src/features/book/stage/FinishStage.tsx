@@ -3,6 +3,7 @@ import { StageFrame } from '../StageFrame';
 import { BareNote } from './cover/BareNote';
 import { CoverDrawing } from './cover/CoverDrawing';
 import { Steps } from './cover/Steps';
+import { LookOver } from './finish/LookOver';
 import './cover/cover.css';
 
 /** Pressing, drying and the last look. */
@@ -13,13 +14,15 @@ export function FinishStage() {
     <StageFrame
       stage="FINISH"
       choices={<Steps parts={['FINISH']} name="Pressing and the last look" />}
-      drawing={(width, height) =>
+      tall
+      drawing={(width) =>
         closed ? (
-          <CoverDrawing look={closed} width={width} height={height} />
+          <CoverDrawing look={closed} width={width} height={Math.min(380, width * 0.55)} />
         ) : (
           <BareNote then="look it over, and it is done" />
         )
       }
+      below={<LookOver />}
     />
   );
 }

@@ -46,7 +46,7 @@ public class ScheduleBenchmark {
     private final BenchHours hours = hours();
 
     private static List<Job> jobs() {
-        List<String> structures = List.of("tapes", "link", "long-stitch", "pamphlet-3", "french-link");
+        List<String> structures = List.of("tapes", "link-stitch", "long-stitch", "pamphlet-3", "french-link");
         List<Job> jobs = new ArrayList<>();
         for (int i = 0; i < BOOKS; i++) {
             BookSpec book = Structures.keyed(structures.get(i % structures.size()))

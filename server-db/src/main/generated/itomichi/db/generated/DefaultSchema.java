@@ -11,6 +11,7 @@ import itomichi.db.generated.tables.BookDays;
 import itomichi.db.generated.tables.DrawerAct;
 import itomichi.db.generated.tables.KeptTemplate;
 import itomichi.db.generated.tables.Knife;
+import itomichi.db.generated.tables.LookOver;
 import itomichi.db.generated.tables.OwnPattern;
 import itomichi.db.generated.tables.Printer;
 import itomichi.db.generated.tables.Punching;
@@ -77,6 +78,11 @@ public class DefaultSchema extends SchemaImpl {
     public final Knife KNIFE = Knife.KNIFE;
 
     /**
+     * The table <code>look_over</code>.
+     */
+    public final LookOver LOOK_OVER = LookOver.LOOK_OVER;
+
+    /**
      * The table <code>own_pattern</code>.
      */
     public final OwnPattern OWN_PATTERN = OwnPattern.OWN_PATTERN;
@@ -139,6 +145,7 @@ public class DefaultSchema extends SchemaImpl {
             DrawerAct.DRAWER_ACT,
             KeptTemplate.KEPT_TEMPLATE,
             Knife.KNIFE,
+            LookOver.LOOK_OVER,
             OwnPattern.OWN_PATTERN,
             Printer.PRINTER,
             Punching.PUNCHING,

@@ -11,6 +11,7 @@ import itomichi.db.generated.tables.BookDays;
 import itomichi.db.generated.tables.DrawerAct;
 import itomichi.db.generated.tables.KeptTemplate;
 import itomichi.db.generated.tables.Knife;
+import itomichi.db.generated.tables.LookOver;
 import itomichi.db.generated.tables.OwnPattern;
 import itomichi.db.generated.tables.Printer;
 import itomichi.db.generated.tables.Punching;
@@ -61,6 +62,11 @@ public class Tables {
      * The table <code>knife</code>.
      */
     public static final Knife KNIFE = Knife.KNIFE;
+
+    /**
+     * The table <code>look_over</code>.
+     */
+    public static final LookOver LOOK_OVER = LookOver.LOOK_OVER;
 
     /**
      * The table <code>own_pattern</code>.

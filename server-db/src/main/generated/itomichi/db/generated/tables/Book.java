@@ -10,6 +10,7 @@ import itomichi.db.generated.Keys;
 import itomichi.db.generated.tables.BookCard.BookCardPath;
 import itomichi.db.generated.tables.BookDays.BookDaysPath;
 import itomichi.db.generated.tables.KeptTemplate.KeptTemplatePath;
+import itomichi.db.generated.tables.LookOver.LookOverPath;
 import itomichi.db.generated.tables.Punching.PunchingPath;
 import itomichi.db.generated.tables.Rehearsal.RehearsalPath;
 import itomichi.db.generated.tables.Revision.RevisionPath;
@@ -219,6 +220,18 @@ public class Book extends TableImpl<BookRecord> {
             _keptTemplate = new KeptTemplatePath(this, null, Keys.KEPT_TEMPLATE__KEPT_TEMPLATE_BOOK_ID_FKEY.getInverseKey());
 
         return _keptTemplate;
+    }
+
+    private transient LookOverPath _lookOver;
+
+    /**
+     * Get the implicit to-many join path to the <code>look_over</code> table
+     */
+    public LookOverPath lookOver() {
+        if (_lookOver == null)
+            _lookOver = new LookOverPath(this, null, Keys.LOOK_OVER__LOOK_OVER_BOOK_ID_FKEY.getInverseKey());
+
+        return _lookOver;
     }
 
     private transient PunchingPath _punching;

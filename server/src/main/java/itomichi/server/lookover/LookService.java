@@ -1,0 +1,141 @@
+package itomichi.server.lookover;
+
+import itomichi.documents.sheets.LookSheet;
+import itomichi.lookover.Check;
+import itomichi.lookover.LookOver;
+import itomichi.measure.Length;
+import itomichi.measure.Phrase;
+import itomichi.measure.Unit;
+import itomichi.server.book.BookService;
+import itomichi.server.book.StoredBook;
+import itomichi.server.lookover.CheckView.CheckFound;
+import itomichi.server.lookover.CheckView.CheckMeasure;
+import itomichi.server.lookover.LookStore.Found;
+import itomichi.server.plan.InUnits;
+import itomichi.server.plan.PlanViews;
+import itomichi.server.platform.ProblemException;
+import itomichi.spec.UnfitValueException;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.UUID;
+import org.springframework.http.HttpStatus;
+import org.springframework.stereotype.Service;
+
+/** What is looked at on a book, and what was found. */
+@Service
+class LookService {
+
+    /** A point that slipped makes it ten times as much; nothing is five times what was planned for another reason. */
+    private static final double SLIP = 5;
+    /** Nothing of a book is longer. */
+    private static final double MOST_MM = 100_000;
+
+    private final BookService books;
+    private final LookStore store;
+
+    LookService(BookService books, LookStore store) {
+        this.books = books;
+        this.store = store;
+    }
+
+    private static List<Check> checks(StoredBook book) {
+        return LookOver.of(PlanViews.plan(book.document()));
+    }
+
+    List<CheckView> look(UUID id) {
+        Map<String, Found> found = store.of(id);
+        return checks(books.stored(id)).stream()
+                .map(check -> view(check, Optional.ofNullable(found.get(check.key()))))
+                .toList();
+    }
+
+    private static CheckView view(Check check, Optional<Found> found) {
+        Optional<Check.Measure> measure = check.measure();
+        return new CheckView(
+                check.key(),
+                check.stage(),
+                InUnits.of(check.look()),
+                measure.map(one -> new CheckMeasure(
+                                InUnits.of(one.planned().at(one.fineness())),
+                                InUnits.of(one.low().at(one.fineness())),
+                                InUnits.of(one.high().at(one.fineness()))))
+                        .orElse(null),
+                InUnits.of(check.mend()),
+                InUnits.of(check.later()),
+                found.map(one -> new CheckFound(
+                                good(check, one),
+                                one.measured()
+                                        .flatMap(length -> measure.map(is -> InUnits.of(length.at(is.fineness()))))
+                                        .orElse(null)))
+                        .orElse(null));
+    }
+
+    /** What was measured is held against the plan as it is now. */
+    private static boolean good(Check check, Found found) {
+        return found.measured()
+                .flatMap(length -> check.measure().map(measure -> measure.good(length)))
+                .orElse(found.good());
+    }
+
+    /** The slip, to be printed. */
+    Slip slip(UUID id) {
+        StoredBook book = books.stored(id);
+        Map<String, Found> found = store.of(id);
+        List<LookSheet.Line> lines = checks(book).stream()
+                .map(check -> {
+                    Optional<Found> one = Optional.ofNullable(found.get(check.key()));
+                    return new LookSheet.Line(check, one.map(is -> good(check, is)), one.flatMap(Found::measured));
+                })
+                .toList();
+        return new Slip(book.document().name(), lines, book.document().unit());
+    }
+
+    /** What is on a slip. */
+    record Slip(String book, List<LookSheet.Line> lines, Unit unit) {}
+
+    private static Check check(StoredBook book, String key) {
+        return LookOver.keyed(checks(book), key)
+                .orElseThrow(() -> new ProblemException(
+                        HttpStatus.NOT_FOUND, "Nothing called “" + key + "” is looked at on this book."));
+    }
+
+    /** Keeps what was seen. */
+    void seen(UUID id, String key, boolean good) {
+        check(books.stored(id), key);
+        store.keep(id, key, new Found(good, Optional.empty()));
+    }
+
+    /**
+     * Keeps what was measured.
+     *
+     * @throws UnfitValueException if nothing can be so large or small
+     */
+    void measured(UUID id, String key, double mm) {
+        StoredBook book = books.stored(id);
+        Check.Measure measure = check(book, key)
+                .measure()
+                .orElseThrow(() -> new UnfitValueException("measuredMm", "This is looked at, not measured."));
+        if (!(mm > 0)) {
+            throw new UnfitValueException("measuredMm", "What is measured is more than nothing.");
+        }
+        double planned = measure.planned().mm();
+        if (mm > MOST_MM || (planned > 0 && (mm > planned * SLIP || mm < planned / SLIP))) {
+            throw new UnfitValueException(
+                    "measuredMm",
+                    Phrase.of(
+                                    "Read {} where {} is planned: a point may have slipped.",
+                                    Length.ofMm(Math.min(mm, MOST_MM)).at(measure.fineness()),
+                                    measure.planned().at(measure.fineness()))
+                            .in(book.document().unit()));
+        }
+        Length length = Length.ofMm(mm);
+        store.keep(id, key, new Found(measure.good(length), Optional.of(length)));
+    }
+
+    /** Forgets what was found. */
+    void forget(UUID id, String key) {
+        check(books.stored(id), key);
+        store.forget(id, key);
+    }
+}
