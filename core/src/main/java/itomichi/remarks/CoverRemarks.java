@@ -7,6 +7,7 @@ import itomichi.cover.CoverStock;
 import itomichi.cover.Dimension;
 import itomichi.cover.PieceStuff;
 import itomichi.cover.SewnBlock;
+import itomichi.cover.SoftCover;
 import itomichi.finding.Stage;
 import itomichi.gathering.Wedge;
 import itomichi.measure.Fineness;
@@ -103,16 +104,8 @@ final class CoverRemarks {
                 .filter(soft -> measured.filter(
                                 spine -> spine.isMoreThan(soft.spine().plus(CoverRowRemarks.NARROW)))
                         .isPresent())
-                .map(soft -> {
-                    Length spine = measured.orElseThrow();
-                    Draft said = Draft.caution(
-                            "cover-spine-narrow",
-                            Phrase.of(
-                                    "The block measures {} at the spine, its cover is made to {}: it will pull the folds round.",
-                                    spine.at(Fineness.BUNDLE),
-                                    soft.spine().at(Fineness.BUNDLE)));
-                    return remade(spec, said, spine);
-                });
+                .map(soft -> remade(
+                        spec, "cover-spine-narrow", "it will pull the folds round", soft, measured.orElseThrow()));
     }
 
     /** A block that came out thinner: the cover hangs loose on it. One at hand is told of with its rows. */
@@ -124,20 +117,17 @@ final class CoverRemarks {
                 .soft()
                 .filter(soft -> thin && made && spec.bound().form().most() > 1)
                 .filter(soft -> soft.spine().isMoreThan(block.length().plus(CoverRowRemarks.NARROW)))
-                .map(soft -> {
-                    Length spine = block.length();
-                    Draft said = Draft.caution(
-                            "cover-spine-loose",
-                            Phrase.of(
-                                    "The block measures {} at the spine, its cover is made to {}: it will hang loose there.",
-                                    spine.at(Fineness.BUNDLE),
-                                    soft.spine().at(Fineness.BUNDLE)));
-                    return remade(spec, said, spine);
-                });
+                .map(soft -> remade(spec, "cover-spine-loose", "it will hang loose there", soft, block.length()));
     }
 
     /** As long as it is not sewn, the cover is made to the block as it was measured, and its rows with it. */
-    private static Draft remade(BookSpec spec, Draft said, Length spine) {
+    private static Draft remade(BookSpec spec, String key, String then, SoftCover soft, Length spine) {
+        Draft said = Draft.caution(
+                key,
+                Phrase.of(
+                        "The block measures {} at the spine, its cover is made to {}: " + then + ".",
+                        spine.at(Fineness.BUNDLE),
+                        soft.spine().at(Fineness.BUNDLE)));
         return spec.done().contains(Stage.SEW)
                 ? said
                 : said.mendedBy(

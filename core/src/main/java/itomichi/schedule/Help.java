@@ -51,7 +51,7 @@ public record Help(Kind kind, long ready, boolean inTime) {
 
     private static void tried(
             Kind kind, List<Job> jobs, Job late, BenchHours hours, long now, long ready, List<Help> help) {
-        Timetable.Book book = Scheduler.plan(jobs, hours, now).books().get(late.name());
+        Timetable.Book book = Scheduler.quick(jobs, hours, now).books().get(late.name());
         OptionalLong then = book == null ? OptionalLong.empty() : book.ready();
         if (then.isPresent() && then.getAsLong() < ready) {
             help.add(new Help(

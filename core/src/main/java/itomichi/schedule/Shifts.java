@@ -6,6 +6,7 @@ import java.time.LocalTime;
 import java.time.ZoneId;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.function.ToLongFunction;
 
 /**
  * The hours at the bench from now on, laid end to end: a minute of work is counted as if nights were not, and told by the clock again.
@@ -65,9 +66,9 @@ final class Shifts {
         return shifts.size() > had;
     }
 
-    /** The shift in which a minute of work lies. */
-    private int holding(long work) {
-        while (shifts.isEmpty() || shifts.get(shifts.size() - 1).after() <= work) {
+    /** The first shift that ends after a moment, told by the clock or in minutes of work; more are laid down until there is one. */
+    private int first(ToLongFunction<Shift> end, long moment) {
+        while (shifts.isEmpty() || end.applyAsLong(shifts.get(shifts.size() - 1)) <= moment) {
             if (!more()) {
                 throw new TooLongException();
             }
@@ -76,7 +77,7 @@ final class Shifts {
         int high = shifts.size() - 1;
         while (low < high) {
             int middle = (low + high) >>> 1;
-            if (shifts.get(middle).after() <= work) {
+            if (end.applyAsLong(shifts.get(middle)) <= moment) {
                 low = middle + 1;
             } else {
                 high = middle;
@@ -85,24 +86,14 @@ final class Shifts {
         return low;
     }
 
+    /** The shift in which a minute of work lies. */
+    private int holding(long work) {
+        return first(Shift::after, work);
+    }
+
     /** The first minute of work at or after a minute by the clock. */
     long workFrom(long clock) {
-        while (shifts.isEmpty() || shifts.get(shifts.size() - 1).to() <= clock) {
-            if (!more()) {
-                throw new TooLongException();
-            }
-        }
-        int low = 0;
-        int high = shifts.size() - 1;
-        while (low < high) {
-            int middle = (low + high) >>> 1;
-            if (shifts.get(middle).to() <= clock) {
-                low = middle + 1;
-            } else {
-                high = middle;
-            }
-        }
-        Shift shift = shifts.get(low);
+        Shift shift = shifts.get(first(Shift::to, clock));
         return shift.before() + Math.max(0, clock - shift.from());
     }
 

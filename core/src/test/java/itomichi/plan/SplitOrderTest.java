@@ -57,7 +57,7 @@ public class SplitOrderTest {
     private static Stream<BookSpec> lengths(Structure structure, Paper paper) {
         BookSpec bound = Binding.as(Books.sound().withPaper(paper), structure);
         return Stream.iterate(40, pages -> pages <= 1200, pages -> pages + 4)
-                .filter(pages -> pages % 20 == 0 || pages % 32 == 0)
+                .filter(pages -> pages % 40 == 0 || pages % 32 == 0)
                 .map(bound::withPages);
     }
 

@@ -218,7 +218,7 @@ public class SchedulerTest {
 
     @DataProvider
     Object[][] benches() {
-        Object[][] benches = new Object[40][];
+        Object[][] benches = new Object[16][];
         for (int i = 0; i < benches.length; i++) {
             benches[i] = new Object[] {i};
         }

@@ -268,6 +268,15 @@ public class DaysTest extends HttpTest {
         assertEquals(after, before);
     }
 
+    /** RFC 5545: a time at a place names its zone, and the zone is told in the file. */
+    @Test
+    public void timesInTheCalendarHaveTheirZone() {
+        begin("Cues");
+        String text = new String(get("/api/days.ics").raw().body(), StandardCharsets.UTF_8);
+        assertTrue(text.contains("DTSTART;TZID=Europe/Berlin:"), text);
+        assertTrue(text.contains("BEGIN:VTIMEZONE"), text);
+    }
+
     @Test
     public void aWaitKeepsNobodyFromOtherThings() {
         begin("Cues");

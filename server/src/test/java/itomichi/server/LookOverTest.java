@@ -57,8 +57,8 @@ public class LookOverTest extends HttpTest {
     @DataProvider
     Object[][] unfit() {
         return new Object[][] {
-            {"sheet-height", 0.0, "What is measured is more than nothing."},
-            {"sheet-height", -3.0, "What is measured is more than nothing."},
+            {"sheet-height", 0.0, "; what is measured is more than nothing."},
+            {"sheet-height", -3.0, "; what is measured is more than nothing."},
             {"sheet-height", 2100.0, "a point may have slipped."},
             {"grain", 4.0, "This is looked at, not measured."},
         };

@@ -37,31 +37,21 @@ public class DaysTest extends Journey {
         return days;
     }
 
-    private static LocalDate today() {
-        return LocalDate.now(ZoneId.systemDefault());
+    /** A book that is wanted so many days from today. */
+    private Locator wanted(Page page, String name, int ahead) {
+        Locator days = days(page, prepare.begin(name));
+        Locator day = days.getByLabel("Wanted by");
+        day.click();
+        day.fill(TYPED.format(LocalDate.now(ZoneId.systemDefault()).plusDays(ahead)));
+        day.press("Enter");
+        return days;
     }
 
     @Test
     public void aBookWantedInThreeWeeksSaysWhenItIsBegunAtTheLatest() {
         Page page = window();
-        Locator days = days(page, prepare.begin("Wanted"));
-        Locator day = days.getByLabel("Wanted by");
-        day.click();
-        day.fill(TYPED.format(today().plusDays(21)));
-        day.press("Enter");
+        Locator days = wanted(page, "Wanted", 21);
         assertThat(days).containsText("at the latest");
-    }
-
-    @Test
-    public void aBookWantedLastWeekIsLate() {
-        Page page = window();
-        Book book = prepare.begin("Late");
-        Locator days = days(page, book);
-        Locator day = days.getByLabel("Wanted by");
-        day.click();
-        day.fill(TYPED.format(today().minusDays(7)));
-        day.press("Enter");
-        assertThat(days).containsText("days late");
     }
 
     @Test
@@ -129,17 +119,6 @@ public class DaysTest extends Journey {
         assertThat(press(days, "Begin: Stamp the title")).isVisible();
         press(days, "Take out: Stamp the title").click();
         assertThat(press(days, "Begin: Stamp the title")).hasCount(0);
-    }
-
-    @Test
-    public void minutesThatAreNoneAreToldInPlace() {
-        Page page = window();
-        Locator days = opened(page, prepare.begin("Minutes"));
-        Locator minutes = days.getByLabel(Pattern.compile("^Minutes: Press the folds"));
-        minutes.fill("soon");
-        minutes.press("Enter");
-        assertThat(days.getByText("Read “soon”; whole minutes are wanted, as 45."))
-                .isVisible();
     }
 
     @Test

@@ -22,7 +22,7 @@ public class EveryScreenTest extends Journey {
 
     /** The screens that have colours of their own. */
     private static final List<String> BY_LAMPLIGHT =
-            List.of("purpose", "gather", "stations", "template", "thread", "sew", "sewing", "cover");
+            List.of("purpose", "gather", "template", "thread", "sewing", "cover");
 
     /** The screens by book, and those that belong to none: what differs from a pamphlet is looked at in the larger books. */
     @DataProvider
@@ -30,11 +30,8 @@ public class EveryScreenTest extends Journey {
         return new Object[][] {
             {"", List.of("/", "/drawers/papers", "/drawers/threads", "/templates", "/patterns", "/shopping", "/days")},
             {"Cue slips", STAGES},
-            {"Programme", List.of("gather", "stations", "template", "sew", "sewing", "cover")},
-            {
-                "Prompt book",
-                List.of("purpose", "paper", "gather", "stations", "thread", "sew", "sewing", "rehearsal", "cover")
-            },
+            {"Programme", List.of("gather", "template", "sewing")},
+            {"Prompt book", List.of("purpose", "paper", "gather", "thread", "sewing", "rehearsal", "cover")},
             {"Costume swatches", List.of("paper", "gather", "stations", "cover")},
             {"Scene diary", List.of("template")},
             {"Shadow figures", List.of("gather", "stations", "template", "thread", "sewing", "cover")},

@@ -5,7 +5,6 @@ import itomichi.schedule.Job;
 import itomichi.schedule.Lying;
 import itomichi.schedule.Task;
 import itomichi.server.book.StoredBook;
-import itomichi.server.plan.PlanViews;
 import java.time.LocalDate;
 import java.time.OffsetDateTime;
 import java.time.ZoneId;
@@ -38,8 +37,8 @@ record BookWork(
     /** Of a step that is begun so much is left at the least, or nobody would still be at it. */
     private static final int LEAST_LEFT = 5;
 
-    static BookWork of(StoredBook book, DaysDocument days, List<StepLog> logs) {
-        WorkList work = WorkList.of(PlanViews.plan(book.document()));
+    /** @param work its steps as they are planned, none of the binder's own */
+    static BookWork of(StoredBook book, WorkList work, DaysDocument days, List<StepLog> logs) {
         DaysDocument.Read read = days.read();
         WorkList planned = work.with(Map.of(), read.added());
         Map<String, List<StepLog>> times = logs.stream().collect(Collectors.groupingBy(StepLog::step));

@@ -41,7 +41,9 @@ record DaysDocument(@Nullable String wanted, List<StepSent> steps, List<StepAdde
         added = List.copyOf(added);
         if (steps.size() > MOST_STEPS || added.size() > MOST_ADDED) {
             throw new UnfitValueException(
-                    "steps", "Up to " + MOST_STEPS + " changes of steps and " + MOST_ADDED + " steps more are taken.");
+                    "steps",
+                    "Read " + steps.size() + " changes of steps and " + added.size() + " steps more; up to "
+                            + MOST_STEPS + " and " + MOST_ADDED + " are taken.");
         }
     }
 

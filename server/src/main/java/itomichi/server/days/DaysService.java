@@ -16,7 +16,9 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.concurrent.locks.ReentrantLock;
 import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.http.HttpStatus;
@@ -33,11 +35,15 @@ public class DaysService implements SewingWatch {
 
     private final BookService books;
     private final DaysStore store;
+    private final WorkLists lists;
     private final Clock clock;
+    private final ReentrantLock planning = new ReentrantLock();
+    private @Nullable Planned last;
 
-    DaysService(BookService books, DaysStore store, Clock clock) {
+    DaysService(BookService books, DaysStore store, WorkLists lists, Clock clock) {
         this.books = books;
         this.store = store;
+        this.lists = lists;
         this.clock = clock;
     }
 
@@ -71,13 +77,32 @@ public class DaysService implements SewingWatch {
             try {
                 works.add(BookWork.of(
                         book,
+                        lists.of(book),
                         said.getOrDefault(book.id(), DaysDocument.NONE),
                         logs.getOrDefault(book.id(), List.of())));
             } catch (RuntimeException unplanned) {
                 LOG.warn("Book {} cannot be planned as it is kept", book.id(), unplanned);
             }
         }
-        return BenchDays.of(now(), benchHours(), works);
+        return planned(new Asked(now(), benchHours(), works));
+    }
+
+    /** What days are planned from. */
+    private record Asked(OffsetDateTime now, BenchHours hours, List<BookWork> works) {}
+
+    private record Planned(Asked asked, BenchDays days) {}
+
+    /** Nothing changed within this minute, and nothing is planned again; who asks meanwhile waits for the same plan. */
+    private BenchDays planned(Asked asked) {
+        planning.lock();
+        try {
+            if (last == null || !last.asked().equals(asked)) {
+                last = new Planned(asked, BenchDays.of(asked.now(), asked.hours(), asked.works()));
+            }
+            return last.days();
+        } finally {
+            planning.unlock();
+        }
     }
 
     private HoursDocument hours() {
@@ -112,7 +137,7 @@ public class DaysService implements SewingWatch {
     private Task step(UUID id, String key) {
         StoredBook book = there(id);
         DaysDocument said = store.days(List.of(id)).getOrDefault(id, DaysDocument.NONE);
-        return BookWork.of(book, said, List.of()).planned().tasks().stream()
+        return BookWork.of(book, lists.of(book), said, List.of()).planned().tasks().stream()
                 .filter(task -> task.key().equals(key))
                 .findFirst()
                 .orElseThrow(() -> new ProblemException(HttpStatus.NOT_FOUND, "This book has no step “" + key + "”."));

@@ -117,7 +117,12 @@ class LookService {
                 .measure()
                 .orElseThrow(() -> new UnfitValueException("measuredMm", "This is looked at, not measured."));
         if (!(mm > 0)) {
-            throw new UnfitValueException("measuredMm", "What is measured is more than nothing.");
+            throw new UnfitValueException(
+                    "measuredMm",
+                    Phrase.of(
+                                    "Read {}; what is measured is more than nothing.",
+                                    Length.ofMm(Math.max(mm, -MOST_MM)).at(measure.fineness()))
+                            .in(book.document().unit()));
         }
         double planned = measure.planned().mm();
         if (mm > MOST_MM || (planned > 0 && (mm > planned * SLIP || mm < planned / SLIP))) {
