@@ -80,7 +80,7 @@ public class ManySignaturesTest {
 
     @Test
     public void everyPageCountIsHeldByItsSignatures() {
-        Property.holdsFor(150).of(Draw.between(1, 2000), pages -> {
+        Property.holdsFor(60).of(Draw.between(1, 2000), pages -> {
             Gathered.InSignatures gathered = folded(Books.linked(pages));
             return gathered.pages() >= pages
                     && gathered.sharing().sheets()

@@ -103,7 +103,7 @@ public class PlannerTest {
 
     @Test
     public void anyPageCountAndHeightIsPlannedSoundly() {
-        Property.holds()
+        Property.holdsFor(300)
                 .of(Draw.between(1, 4000), Draw.between(20, 1200), Draw.between(1, 15), (pages, heightMm, half) -> {
                     BookSpec spec = Books.sound()
                             .withPages(pages)
