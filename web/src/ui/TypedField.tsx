@@ -7,6 +7,8 @@ export type Taken = string | null | { sum: string };
 
 interface Props {
   label: string;
+  /** The label is read out only: what the field is for is seen beside it. */
+  labelUnseen?: boolean;
   shown: string;
   take: (typed: string) => Promise<Taken>;
   /** A refusal that came later, from the server. */
@@ -24,6 +26,7 @@ interface Props {
 /** A field that is taken on Enter or on leaving it, says in one line what is wrong, and keeps what was typed until it is right. */
 export function TypedField({
   label,
+  labelUnseen,
   shown,
   take,
   refusal,
@@ -103,7 +106,9 @@ export function TypedField({
   };
   return (
     <div className="field">
-      <label htmlFor={id}>{label}</label>
+      <label htmlFor={id} className={labelUnseen ? 'visually-hidden' : undefined}>
+        {label}
+      </label>
       {multiline ? (
         <Input.TextArea
           {...common}

@@ -1,5 +1,6 @@
 import type { ReactNode } from 'react';
 import { api, failure, outcome, type BookDocument, type Outcome } from '../../api/client';
+import { readLength } from '../../api/reading';
 import { useSession } from '../../state/useSession';
 import { TypedField } from '../../ui/TypedField';
 import { useUnit, useWords, type Both, type UnitKey } from '../../units/unit';
@@ -47,11 +48,8 @@ function mapped<T, R>(result: Outcome<T>, made: (value: T) => R): Outcome<R> {
   return result.kind === 'value' ? { kind: 'value', value: made(result.value) } : result;
 }
 
-const readLength = async (text: string, unit: UnitKey) =>
-  mapped(await outcome(api.POST('/api/reading/length', { body: { text, unit } })), (read) => ({
-    value: read.mm,
-    sum: read.sum,
-  }));
+const lengthRead = async (text: string, unit: UnitKey) =>
+  mapped(await readLength(text, unit), (read) => ({ value: read.mm, sum: read.sum }));
 
 const readWeight = async (text: string, unit: UnitKey) =>
   mapped(await outcome(api.POST('/api/reading/weight', { body: { text, unit } })), (read) => ({ value: read.gsm }));
@@ -67,7 +65,7 @@ export function LengthField({ label, field, edit, help, shown }: LengthProps) {
   const words = useWords();
   const refusal = useRefusal(field);
   const measure = shown ?? state.plan.measures[field];
-  const take = useTake(label, readLength, edit);
+  const take = useTake(label, lengthRead, edit);
   return (
     <TypedField
       label={label}

@@ -3,6 +3,7 @@ import { readDay, shownDay } from './dayText';
 
 interface Props {
   label: string;
+  labelUnseen?: boolean;
   /** As 2026-12-24; nothing where none is told. */
   day: string | null;
   today: string;
@@ -10,10 +11,11 @@ interface Props {
 }
 
 /** A day as it is typed; emptied, there is none. */
-export function DayField({ label, day, today, take }: Props) {
+export function DayField({ label, labelUnseen, day, today, take }: Props) {
   return (
     <TypedField
       label={label}
+      labelUnseen={labelUnseen ?? false}
       shown={day ? shownDay(day) : ''}
       empty="no day"
       take={async (text) => {

@@ -2,6 +2,7 @@ import { Button } from 'antd';
 import type { DaysView, HoursDocument } from '../../api/client';
 import { TypedField } from '../../ui/TypedField';
 import { readHours, shownHours, WEEK } from './hourText';
+import { readWhole } from './whole';
 
 interface Props {
   view: DaysView;
@@ -12,10 +13,8 @@ interface Props {
 export function Hours({ view, keep }: Props) {
   const { hours } = view;
   const number = (text: string, take: (read: number) => HoursDocument) => {
-    const typed = text.trim();
-    return /^\d{1,4}$/.test(typed)
-      ? keep(take(Number(typed)))
-      : Promise.resolve(`Read “${typed}”; a whole number is wanted.`);
+    const read = readWhole(text, 4);
+    return read === null ? Promise.resolve(`Read “${text.trim()}”; a whole number is wanted.`) : keep(take(read));
   };
   const off = async (text: string) => {
     const days = text.split(/[\s,;]+/).filter((day) => day !== '');

@@ -1,12 +1,14 @@
 import { Button, Input } from 'antd';
 import { useEffect, useRef, useState } from 'react';
 import type { DaysView } from '../../api/client';
+import { SelectField } from '../../ui/choices';
 import { TypedField } from '../../ui/TypedField';
 import { useWords } from '../../units/unit';
 import { DayField } from './DayField';
 import type { DayActs } from './Days';
 import { withAdded, withoutAdded, withStep, type StepAdded } from './edits';
 import { Presses } from './Presses';
+import { readMinutes } from './whole';
 
 type Book = DaysView['books'][number];
 type Step = Book['steps'][number];
@@ -54,10 +56,8 @@ function StepLine({ book, today, step, chosen, acts }: LineProps) {
     if (typed === '') {
       return acts.keep(book.id, withStep(book.days, step.key, { minutes: null }));
     }
-    const number = /^\d{1,5}$/.test(typed) ? Number(typed) : NaN;
-    return Number.isNaN(number)
-      ? `Read “${typed}”; whole minutes are wanted, as 45.`
-      : acts.keep(book.id, withStep(book.days, step.key, { minutes: number }));
+    const read = readMinutes(typed);
+    return typeof read === 'string' ? read : acts.keep(book.id, withStep(book.days, step.key, { minutes: read }));
   };
   return (
     <li ref={line} className={chosen ? 'day-step day-step-chosen' : 'day-step'} data-state={step.state}>
@@ -73,6 +73,7 @@ function StepLine({ book, today, step, chosen, acts }: LineProps) {
       {step.state !== 'DONE' && !step.leftOut && (
         <TypedField
           label={`Minutes: ${name}`}
+          labelUnseen
           shown={String(step.minutes)}
           take={minutes}
           help={step.usual !== undefined && step.usual !== null ? `planned: ${step.usual} min` : 'min'}
@@ -127,6 +128,7 @@ function NotBefore({ book, today, step, name, acts }: Omit<LineProps, 'chosen'> 
       not before
       <DayField
         label={`Not before: ${name}`}
+        labelUnseen
         day={step.notBefore?.slice(0, 10) ?? null}
         today={today}
         take={(day) => acts.keep(book.id, withStep(book.days, step.key, { notBefore: day ? `${day}T00:00` : null }))}
@@ -173,13 +175,14 @@ function AddStep({ book, acts }: { book: Book; acts: DayActs }) {
   const [lying, setLying] = useState<StepAdded['lying']>('NOT');
   const [wrong, setWrong] = useState<string | null>(null);
   const add = async () => {
-    if (!/^\d{1,5}$/.test(minutes.trim())) {
-      setWrong(`Read “${minutes}”; whole minutes are wanted, as 45.`);
+    const read = readMinutes(minutes);
+    if (typeof read === 'string') {
+      setWrong(read);
       return;
     }
     const line = await acts.keep(
       book.id,
-      withAdded(book.days, { words: what, minutes: Number(minutes), lying, ...(after ? { after } : {}) }),
+      withAdded(book.days, { words: what, minutes: read, lying, ...(after ? { after } : {}) }),
     );
     setWrong(line);
     if (line === null) {
@@ -203,27 +206,16 @@ function AddStep({ book, acts }: { book: Book; acts: DayActs }) {
         Minutes
         <Input value={minutes} onChange={(event) => setMinutes(event.target.value)} />
       </label>
-      <label>
-        After
-        <select value={after} onChange={(event) => setAfter(event.target.value)}>
-          <option value="">nothing, first of all</option>
-          {book.steps.map((step) => (
-            <option key={step.key} value={step.key}>
-              {words(step.words)}
-            </option>
-          ))}
-        </select>
-      </label>
-      <label>
-        And
-        <select value={lying} onChange={(event) => setLying(event.target.value as StepAdded['lying'])}>
-          {LYING.map((one) => (
-            <option key={one.value} value={one.value}>
-              {one.label}
-            </option>
-          ))}
-        </select>
-      </label>
+      <SelectField
+        label="After"
+        value={after}
+        options={[
+          { value: '', label: 'nothing, first of all' },
+          ...book.steps.map((step) => ({ value: step.key, label: words(step.words) })),
+        ]}
+        choose={setAfter}
+      />
+      <SelectField label="And" value={lying} options={LYING} choose={setLying} />
       <Button htmlType="submit" disabled={what.trim() === ''}>
         Add it
       </Button>

@@ -2,6 +2,7 @@ import { useQuery } from '@tanstack/react-query';
 import { Button } from 'antd';
 import { useState } from 'react';
 import { api, failure, outcome, value } from '../../api/client';
+import { readLength } from '../../api/reading';
 import { Measure } from '../../units/Measure';
 import { TypedField } from '../../ui/TypedField';
 import { useUnit } from '../../units/unit';
@@ -41,7 +42,7 @@ export function Lost({ bookId, step, turned, stations, signature, holes, set, ta
       setLeft(null);
       return null;
     }
-    const result = await outcome(api.POST('/api/reading/length', { body: { text, unit } }));
+    const result = await readLength(text, unit);
     if (result.kind !== 'value') {
       return failure(result);
     }

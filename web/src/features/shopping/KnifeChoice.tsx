@@ -1,5 +1,6 @@
 import { Button } from 'antd';
-import { api, failure, outcome, type SupplyView } from '../../api/client';
+import { failure, type SupplyView } from '../../api/client';
+import { readLength } from '../../api/reading';
 import { TypedField } from '../../ui/TypedField';
 import { useUnit, useWords } from '../../units/unit';
 
@@ -13,7 +14,7 @@ export function KnifeChoice({ knife, keep }: Props) {
   const words = useWords();
   const { unit } = useUnit();
   const read = async (text: string, take: (mm: number) => Promise<string | null>) => {
-    const result = await outcome(api.POST('/api/reading/length', { body: { text, unit } }));
+    const result = await readLength(text, unit);
     if (result.kind !== 'value') {
       return failure(result);
     }

@@ -37,8 +37,11 @@ public record WorkList(List<Task> tasks, Set<String> done) {
     private static final String CUT = "cut";
     private static final String PRESS = "press";
     private static final String PUNCH = "punch";
-    private static final String SEW = "sew";
+    /** The step of sewing, which the sewing table begins and ends by itself. */
+    public static final String SEW = "sew";
+
     private static final String COVER_CUT = "cover-cut";
+    private static final String COVER_STEP = "cover:";
 
     public WorkList {
         tasks = List.copyOf(tasks);
@@ -329,6 +332,4 @@ public record WorkList(List<Task> tasks, Set<String> done) {
             };
         }
     }
-
-    private static final String COVER_STEP = "cover:";
 }

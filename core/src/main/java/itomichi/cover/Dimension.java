@@ -49,8 +49,11 @@ public record Dimension(
 
     /** Whether what was measured is so far from the plan, a tenth of it or ten times as much, that a point slipped. */
     public boolean slipped() {
-        return measured.filter(length ->
-                        planned.mm() > 0 && (length.mm() >= planned.mm() * SLIP || length.mm() <= planned.mm() / SLIP))
-                .isPresent();
+        return measured.filter(length -> slipped(planned, length)).isPresent();
+    }
+
+    /** Whether a measure is so far from the plan that a point slipped. */
+    public static boolean slipped(Length planned, Length measured) {
+        return planned.mm() > 0 && (measured.mm() >= planned.mm() * SLIP || measured.mm() <= planned.mm() / SLIP);
     }
 }

@@ -13,7 +13,6 @@ import itomichi.spec.BookSpec;
 import itomichi.spec.StitchWish;
 import itomichi.station.Rows;
 import itomichi.station.SidePosition;
-import itomichi.structure.Stitching;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
@@ -24,14 +23,12 @@ import java.util.stream.IntStream;
 final class SewingFrame {
 
     private final BookSpec spec;
-    private final Stitching stitching;
     private final ThreadOrder.Found order;
     private final SpinePlates plates;
     private final Length thread;
 
     private SewingFrame(BookSpec spec, Length strand, ThreadOrder.Found order, SpinePlates plates) {
         this.spec = spec;
-        this.stitching = order.stitching();
         this.order = order;
         this.plates = plates;
         this.thread = strand.times(spec.thread().strands());
@@ -78,7 +75,7 @@ final class SewingFrame {
         List<Signature> signatures = block.signatures();
         boolean through = spec.cover().wanted() && spec.bound().inSoftCover();
         Length cover = through ? spec.cover().thickness() : Length.ZERO;
-        if (stitching.sewnAtOnce()) {
+        if (order.stitching().sewnAtOnce()) {
             Length all = cover.times(2);
             for (Signature signature : signatures) {
                 all = all.plus(signature.laidFlat());
@@ -121,7 +118,7 @@ final class SewingFrame {
     private Supports supports(Holes.InFolds folds) {
         StitchWish wish = spec.stitch();
         return new Supports(
-                stitching.tapedAfter(folds.stations().count(), spec.variant()),
+                order.stitching().tapedAfter(folds.stations().count(), spec.variant()),
                 wish.tape(),
                 wish.cord(),
                 wish.board(),

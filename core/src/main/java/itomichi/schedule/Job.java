@@ -39,9 +39,4 @@ public record Job(
             }
         }
     }
-
-    /** The same book, wanted by nobody. */
-    Job unwanted() {
-        return new Job(name, tasks, OptionalLong.empty(), notBefore, lying);
-    }
 }

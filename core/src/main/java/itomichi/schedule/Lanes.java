@@ -15,6 +15,14 @@ final class Lanes {
     /** By the clock. */
     private final List<Taken> boards = new ArrayList<>();
 
+    /**
+     * Where a step was laid.
+     *
+     * @param from the minute of work at which it begins
+     * @param ends the minute by the clock at which the last hand leaves it
+     */
+    record Place(long from, long ends) {}
+
     private record Taken(long from, long to, int book) {}
 
     Lanes(Shifts shifts, BenchHours hours) {
@@ -32,9 +40,8 @@ final class Lanes {
      *
      * @param earliest minute by the clock
      * @param book number of its book
-     * @return the minute of work at which it begins
      */
-    long lay(Task task, long earliest, int book) {
+    Place lay(Task task, long earliest, int book) {
         long at = shifts.workFrom(earliest);
         while (true) {
             at = handFree(at, task);
@@ -45,7 +52,7 @@ final class Lanes {
             if (free <= ends) {
                 takeHand(at, task.minutes(), book);
                 take(ends, lifted, task.lying().under());
-                return at;
+                return new Place(at, ends);
             }
             at = Math.max(at + 1, shifts.workFrom(free) - task.minutes());
         }

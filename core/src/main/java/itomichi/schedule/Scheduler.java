@@ -19,8 +19,8 @@ import java.util.stream.LongStream;
  * gives a better plan is kept. Own departures: work is counted in minutes at the bench, laid end to end, so that a step goes on after a night,
  * while what lies is counted by the clock; and a place under a weight is free again only when somebody is at the bench.
  *
- * <p>Better is: less lateness of all books together, then earlier ready days; at the end what is done on one book is drawn together. Cost: for n steps about n² for each try, and at most
- * {@value #MOST_TRIES} tries, fewer for many steps.
+ * <p>Better is: less lateness of all books together, then earlier ready days; at the end what is done on one book is drawn together. Cost:
+ * for n steps about n² for each try, and at most {@value #MOST_TRIES} tries, fewer for many steps.
  */
 public final class Scheduler {
 
@@ -39,6 +39,8 @@ public final class Scheduler {
     private final long now;
     private final Shifts shifts;
     private final List<Step> steps = new ArrayList<>();
+    /** Numbers of the steps that wait on each. */
+    private final List<List<Integer>> then = new ArrayList<>();
 
     /**
      * A step of one of the books.
@@ -54,8 +56,15 @@ public final class Scheduler {
         this.hours = hours;
         this.now = now;
         this.shifts = new Shifts(hours, now);
+        double spread = spread();
         for (int job = 0; job < jobs.size(); job++) {
-            add(job, jobs.get(job));
+            add(job, jobs.get(job), spread);
+        }
+        for (int i = 0; i < steps.size(); i++) {
+            then.add(new ArrayList<>());
+            for (int before : steps.get(i).after()) {
+                then.get(before).add(i);
+            }
         }
     }
 
@@ -94,8 +103,7 @@ public final class Scheduler {
         return scheduler.best(scheduler.tries()).timetable();
     }
 
-    private void add(int number, Job job) {
-        double spread = spread();
+    private void add(int number, Job job, double spread) {
         int first = steps.size();
         List<Task> tasks = job.tasks();
         double[] tails = new double[tasks.size()];
@@ -248,6 +256,7 @@ public final class Scheduler {
         private final long[] ends = new long[steps.size()];
         private final long[] ready = new long[steps.size()];
         private final long[] from = new long[steps.size()];
+        private final long[] readyBooks;
         private final long late;
         private final double sum;
 
@@ -257,13 +266,8 @@ public final class Scheduler {
             PriorityQueue<Integer> free = new PriorityQueue<>(
                     Comparator.<Integer>comparingDouble(i -> urgency[i]).thenComparingInt(i -> i));
             int[] waits = new int[steps.size()];
-            List<List<Integer>> then = new ArrayList<>();
             for (int i = 0; i < steps.size(); i++) {
-                then.add(new ArrayList<>());
                 waits[i] = steps.get(i).after().size();
-                for (int before : steps.get(i).after()) {
-                    then.get(before).add(i);
-                }
                 if (waits[i] == 0) {
                     free.add(i);
                 }
@@ -276,7 +280,7 @@ public final class Scheduler {
                     }
                 }
             }
-            long[] readyBooks = readyBooks();
+            this.readyBooks = readyBooks();
             this.late = LongStream.range(0, jobs.size())
                     .map(job -> lateMinutes((int) job, readyBooks[(int) job]))
                     .sum();
@@ -294,12 +298,10 @@ public final class Scheduler {
             for (int before : step.after()) {
                 earliest = Math.max(earliest, ready[before]);
             }
-            Task task = step.task();
-            from[number] = lanes.lay(task, earliest, step.job());
-            ends[number] = task.minutes() == 0
-                    ? Math.max(earliest, shifts.beginning(from[number]))
-                    : shifts.ending(from[number] + task.minutes());
-            ready[number] = ends[number] + task.lying().minutes();
+            Lanes.Place place = lanes.lay(step.task(), earliest, step.job());
+            from[number] = place.from();
+            ends[number] = place.ends();
+            ready[number] = place.ends() + step.task().lying().minutes();
         }
 
         private long[] readyBooks() {
@@ -327,7 +329,6 @@ public final class Scheduler {
         }
 
         Timetable timetable() {
-            long[] readyBooks = readyBooks();
             Map<String, Timetable.Book> books = new HashMap<>();
             for (int job = 0; job < jobs.size(); job++) {
                 int number = job;

@@ -86,11 +86,6 @@ final class Shifts {
         return low;
     }
 
-    /** The shift in which a minute of work lies. */
-    private int holding(long work) {
-        return first(Shift::after, work);
-    }
-
     /** The first minute of work at or after a minute by the clock. */
     long workFrom(long clock) {
         Shift shift = shifts.get(first(Shift::to, clock));
@@ -99,12 +94,12 @@ final class Shifts {
 
     /** The number of the shift in which a minute of work lies, from 0. */
     int number(long work) {
-        return holding(work);
+        return first(Shift::after, work);
     }
 
     /** When a minute of work begins, by the clock. */
     long beginning(long work) {
-        Shift shift = shifts.get(holding(work));
+        Shift shift = shifts.get(number(work));
         return shift.from() + work - shift.before();
     }
 
@@ -115,7 +110,7 @@ final class Shifts {
 
     /** The first minute of work at or after it from which so many minutes lie in one shift; itself where no shift is as long. */
     long inOneGo(long work, int minutes) {
-        int at = holding(work);
+        int at = number(work);
         int looked = at;
         while (looked < at + 50) {
             Shift shift = shifts.get(looked);
@@ -136,7 +131,7 @@ final class Shifts {
         List<Timetable.Stretch> parts = new ArrayList<>();
         long at = from;
         while (at < to) {
-            Shift shift = shifts.get(holding(at));
+            Shift shift = shifts.get(number(at));
             long end = Math.min(to, shift.after());
             parts.add(new Timetable.Stretch(shift.from() + at - shift.before(), shift.from() + end - shift.before()));
             at = end;

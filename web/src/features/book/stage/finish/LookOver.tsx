@@ -2,6 +2,7 @@ import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { Button } from 'antd';
 import { useState } from 'react';
 import { api, failure, outcome, value, type CheckView, type Outcome } from '../../../../api/client';
+import { readLength } from '../../../../api/reading';
 import { useSession } from '../../../../state/useSession';
 import { ErrorNote, Waiting } from '../../../../ui/ErrorNote';
 import { keptPaper } from '../../../../ui/printing';
@@ -38,7 +39,7 @@ export function LookOver() {
     seen: (key, good) =>
       void done(outcome(api.PUT('/api/books/{id}/look/{key}', { ...path(key), body: { good } }))).then(setSaid),
     measured: async (key, text) => {
-      const read = await outcome(api.POST('/api/reading/length', { body: { text, unit } }));
+      const read = await readLength(text, unit);
       if (read.kind !== 'value') {
         return failure(read);
       }
@@ -98,6 +99,7 @@ function Line({ one, acts }: { one: CheckView; acts: Acts }) {
         {measure ? (
           <TypedField
             label={`Measured: ${name}`}
+            labelUnseen
             shown={found?.measured ? words(found.measured) : ''}
             empty="not measured"
             take={(text) => {

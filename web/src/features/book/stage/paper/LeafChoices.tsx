@@ -1,6 +1,7 @@
 import { Button } from 'antd';
 import { useState } from 'react';
 import { api, failure, outcome } from '../../../../api/client';
+import { readLength } from '../../../../api/reading';
 import { useCatalogue } from '../../../../api/catalogue';
 import { useSession } from '../../../../state/useSession';
 import { Segmented } from '../../../../ui/choices';
@@ -121,7 +122,7 @@ function ByCover() {
   });
   const [wrong, setWrong] = useState<string | null>(null);
   const take = (part: Part) => async (text: string) => {
-    const read = await outcome(api.POST('/api/reading/length', { body: { text, unit } }));
+    const read = await readLength(text, unit);
     if (read.kind !== 'value') {
       return failure(read);
     }

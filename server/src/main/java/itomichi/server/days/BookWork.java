@@ -23,15 +23,19 @@ import java.util.stream.Collectors;
  * @param planned its steps as they are planned, those of the binder's own among them, none left out
  * @param list the same as its binder does them
  * @param days what was said of its days
+ * @param read the same, read
  * @param logs when a hand was on its steps, by step
- * @param done keys of its steps that are done
+ * @param saidByBook keys of its steps of which the book itself says that they are done, or that one is which waited on them
+ * @param done keys of its steps that are done, as the book or its binder says
  */
 record BookWork(
         StoredBook book,
         WorkList planned,
         WorkList list,
         DaysDocument days,
+        DaysDocument.Read read,
         Map<String, List<StepLog>> logs,
+        Set<String> saidByBook,
         Set<String> done) {
 
     /** Of a step that is begun so much is left at the least, or nobody would still be at it. */
@@ -42,9 +46,18 @@ record BookWork(
         DaysDocument.Read read = days.read();
         WorkList planned = work.with(Map.of(), read.added());
         Map<String, List<StepLog>> times = logs.stream().collect(Collectors.groupingBy(StepLog::step));
-        return new BookWork(book, planned, work.with(read.changes(), read.added()), days, times, done(planned, times));
+        return new BookWork(
+                book,
+                planned,
+                work.with(read.changes(), read.added()),
+                days,
+                read,
+                times,
+                planned.doneWith(Set.of()),
+                done(planned, times));
     }
 
+    /** Whoever has a hand on a step has done what it waited on. */
     private static Set<String> done(WorkList planned, Map<String, List<StepLog>> times) {
         Set<String> said = new HashSet<>();
         for (Task task : planned.tasks()) {
@@ -58,9 +71,14 @@ record BookWork(
         return planned.doneWith(said);
     }
 
+    /** What it is called in the plan. */
+    String name() {
+        return book.id().toString();
+    }
+
     /** Whether the book itself says that a step is done, or that one is which waited on it. */
     boolean saidByBook(String key) {
-        return planned.doneWith(Set.of()).contains(key);
+        return saidByBook.contains(key);
     }
 
     List<StepLog> times(String key) {
@@ -72,7 +90,7 @@ record BookWork(
         return times(key).stream().filter(StepLog::finished).findFirst();
     }
 
-    /** Done, as the book or its binder says; whoever has a hand on a step has done what it waited on. */
+    /** Whether a step is done. */
     boolean done(String key) {
         return done.contains(key);
     }
@@ -85,7 +103,7 @@ record BookWork(
     }
 
     Optional<LocalDate> wanted() {
-        return days.read().wanted();
+        return read.wanted();
     }
 
     /** What is still to be done. */
@@ -96,13 +114,13 @@ record BookWork(
                 .toList();
         Set<String> keys = open.stream().map(Task::key).collect(Collectors.toSet());
         Map<String, Long> notBefore = new HashMap<>();
-        days.read().notBefore().forEach((key, time) -> {
+        read.notBefore().forEach((key, time) -> {
             if (keys.contains(key)) {
                 notBefore.put(key, Days.minute(time, zone));
             }
         });
         return new Job(
-                book.id().toString(),
+                name(),
                 open,
                 wanted().map(day -> OptionalLong.of(Days.minute(day.plusDays(1).atStartOfDay(), zone)))
                         .orElse(OptionalLong.empty()),

@@ -17,6 +17,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.Set;
+import java.util.regex.Pattern;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -30,6 +31,7 @@ record DaysDocument(@Nullable String wanted, List<StepSent> steps, List<StepAdde
 
     static final DaysDocument NONE = new DaysDocument(null, List.of(), List.of());
 
+    private static final Pattern OWN = Pattern.compile("own-[0-9a-z-]{1,40}");
     private static final int MOST_STEPS = 500;
     private static final int MOST_ADDED = 60;
     private static final int MOST_LETTERS = 200;
@@ -101,7 +103,7 @@ record DaysDocument(@Nullable String wanted, List<StepSent> steps, List<StepAdde
         Map<String, StepChange> changes = new HashMap<>();
         Map<String, LocalDateTime> notBefore = new HashMap<>();
         for (StepSent step : steps) {
-            changes.put(step.key(), change(step));
+            changes.put(step.key(), change("steps.minutes", step.leftOut(), step.minutes()));
             if (step.notBefore() != null) {
                 notBefore.put(step.key(), Days.time("steps.notBefore", step.notBefore()));
             }
@@ -117,12 +119,11 @@ record DaysDocument(@Nullable String wanted, List<StepSent> steps, List<StepAdde
                 added.stream().map(StepAdded::task).toList());
     }
 
-    private static StepChange change(StepSent step) {
+    private static StepChange change(String field, boolean leftOut, @Nullable Integer minutes) {
         try {
-            Integer minutes = step.minutes();
-            return new StepChange(step.leftOut(), minutes == null ? OptionalInt.empty() : OptionalInt.of(minutes));
+            return new StepChange(leftOut, minutes == null ? OptionalInt.empty() : OptionalInt.of(minutes));
         } catch (IllegalArgumentException unfit) {
-            throw new UnfitValueException("steps.minutes", String.valueOf(unfit.getMessage()));
+            throw new UnfitValueException(field, String.valueOf(unfit.getMessage()));
         }
     }
 
@@ -134,16 +135,16 @@ record DaysDocument(@Nullable String wanted, List<StepSent> steps, List<StepAdde
                     "Say in 1 to " + MOST_LETTERS + " letters what is done; read " + words.length() + ".");
         }
         // its name is told apart from those of planned steps, and from every other
-        if (!more.key().matches("own-[0-9a-z-]{1,40}") || !keys.add(more.key())) {
+        if (!own(more.key()) || !keys.add(more.key())) {
             throw new UnfitValueException(
                     "added.key", "Read “" + more.key() + "”; a step of one\u2019s own has a name as own-1.");
         }
-        if (more.minutes() < 0 || more.minutes() > StepChange.MOST_MINUTES) {
-            throw new UnfitValueException(
-                    "added.minutes",
-                    "Minutes of a step: read " + more.minutes() + "; from 0 to " + StepChange.MOST_MINUTES
-                            + " are taken.");
-        }
+        change("added.minutes", false, more.minutes());
+    }
+
+    /** Whether a step is one of the binder's own. */
+    static boolean own(String key) {
+        return OWN.matcher(key).matches();
     }
 
     /**

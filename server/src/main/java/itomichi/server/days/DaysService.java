@@ -1,5 +1,6 @@
 package itomichi.server.days;
 
+import itomichi.book.WorkList;
 import itomichi.schedule.BenchHours;
 import itomichi.schedule.Task;
 import itomichi.server.book.BookService;
@@ -50,10 +51,12 @@ public class DaysService implements SewingWatch {
     /** The days of all books on the bench. */
     DaysView look() {
         List<StoredBook> bench = books.onBench(MOST_BOOKS + 1);
+        Optional<HoursDocument> told = store.hours();
+        HoursDocument hours = told.orElse(HoursDocument.USUAL);
         return DaysViews.of(
-                days(bench.stream().limit(MOST_BOOKS).toList()),
-                hours(),
-                store.hours().isPresent(),
+                days(bench.stream().limit(MOST_BOOKS).toList(), hours.hours(clock.getZone())),
+                hours,
+                told.isPresent(),
                 bench.size() > MOST_BOOKS);
     }
 
@@ -65,10 +68,10 @@ public class DaysService implements SewingWatch {
                 bench.add(there(id));
             }
         });
-        return new CalendarFile.Shown(days(bench), book);
+        return new CalendarFile.Shown(days(bench, benchHours()), book);
     }
 
-    private BenchDays days(List<StoredBook> bench) {
+    private BenchDays days(List<StoredBook> bench, BenchHours hours) {
         List<UUID> ids = bench.stream().map(StoredBook::id).toList();
         Map<UUID, DaysDocument> said = store.days(ids);
         Map<UUID, List<StepLog>> logs = store.logs(ids).stream().collect(Collectors.groupingBy(StepLog::book));
@@ -84,7 +87,7 @@ public class DaysService implements SewingWatch {
                 LOG.warn("Book {} cannot be planned as it is kept", book.id(), unplanned);
             }
         }
-        return planned(new Asked(now(), benchHours(), works));
+        return planned(new Asked(now(), hours, works));
     }
 
     /** What days are planned from. */
@@ -105,12 +108,8 @@ public class DaysService implements SewingWatch {
         }
     }
 
-    private HoursDocument hours() {
-        return store.hours().orElse(HoursDocument.USUAL);
-    }
-
     private BenchHours benchHours() {
-        return hours().hours(clock.getZone());
+        return store.hours().orElse(HoursDocument.USUAL).hours(clock.getZone());
     }
 
     private OffsetDateTime now() {
@@ -194,16 +193,16 @@ public class DaysService implements SewingWatch {
     @Override
     public void sewn(UUID id, int step, int steps) {
         if (step > 0) {
-            store.begin(id, SEW, now());
+            store.begin(id, WorkList.SEW, now());
         }
         if (step > 0 && step >= steps) {
-            store.end(id, SEW, now(), true);
+            store.end(id, WorkList.SEW, now(), true);
         }
     }
 
     /** The needle is laid down for now. */
     public void left(UUID id) {
-        store.end(id, SEW, now(), false);
+        store.end(id, WorkList.SEW, now(), false);
     }
 
     /** A book is wanted in so many days. */
@@ -212,8 +211,6 @@ public class DaysService implements SewingWatch {
                 now().atZoneSameInstant(benchHours().zone()).toLocalDate().plusDays(ahead);
         keep(id, new DaysDocument(day.toString(), List.of(), List.of()));
     }
-
-    private static final String SEW = "sew";
 
     /** Forgets the hours. */
     public void clear() {

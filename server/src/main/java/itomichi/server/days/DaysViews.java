@@ -2,8 +2,6 @@ package itomichi.server.days;
 
 import itomichi.schedule.BenchHours;
 import itomichi.schedule.Help;
-import itomichi.schedule.Job;
-import itomichi.schedule.LatestBegin;
 import itomichi.schedule.Lying;
 import itomichi.schedule.Task;
 import itomichi.schedule.Timetable;
@@ -38,8 +36,6 @@ final class DaysViews {
     private static final int LEAST_DRAWN = 14;
 
     private static final int MOST_DRAWN = 42;
-    /** Late books for which it is tried what would help, the latest first. */
-    private static final int MOST_HELPED = 3;
     /** A hand is on one step no longer than this without leaving it, or its end was forgotten: common practice. */
     private static final int LONG_MINUTES = 6 * 60;
 
@@ -115,7 +111,6 @@ final class DaysViews {
 
     /** What is wanted soonest comes first; what nobody waits for as it is ready. */
     private List<DayBook> books() {
-        Map<String, List<String>> help = help();
         List<BookWork> works = new ArrayList<>(days.works());
         works.sort(
                 Comparator.<BookWork, LocalDate>comparing(work -> work.wanted().orElse(LocalDate.MAX))
@@ -124,16 +119,14 @@ final class DaysViews {
                                 .flatMap(DaysViews::some)
                                 .orElse(0L))
                         .thenComparing(work -> work.book().document().name()));
-        return works.stream()
-                .map(work -> book(work, help.getOrDefault(work.book().id().toString(), List.of())))
-                .toList();
+        return works.stream().map(this::book).toList();
     }
 
     private static Optional<Long> some(OptionalLong number) {
         return number.isPresent() ? Optional.of(number.getAsLong()) : Optional.empty();
     }
 
-    private DayBook book(BookWork work, List<String> help) {
+    private DayBook book(BookWork work) {
         Optional<Timetable.Book> planned = days.planned(work);
         Optional<Long> ready = planned.map(Timetable.Book::ready).flatMap(DaysViews::some);
         long late = planned.map(Timetable.Book::lateMinutes).orElse(0L);
@@ -150,8 +143,12 @@ final class DaysViews {
                         .map(day -> Days.since(today, day.plusDays(1).atStartOfDay()))
                         .orElse(null),
                 late > 0 ? lateness(late) : null,
-                help,
-                begin(work).map(minute -> Days.told(local(minute))).orElse(null),
+                days.help().getOrDefault(work.name(), List.of()).stream()
+                        .map(this::words)
+                        .toList(),
+                Optional.ofNullable(days.begins().get(work.name()))
+                        .map(begin -> Days.told(local(begin)))
+                        .orElse(null),
                 work.planned().tasks().stream()
                         .map(task -> step(work, task, places.get(task.key())))
                         .toList(),
@@ -161,35 +158,6 @@ final class DaysViews {
     private static String lateness(long minutes) {
         long nights = Math.round(minutes / (24 * 60.0));
         return nights == 0 ? "less than a day late" : nights == 1 ? "a day late" : nights + " days late";
-    }
-
-    private Optional<Long> begin(BookWork work) {
-        if (days.trouble() != null || work.wanted().isEmpty()) {
-            return Optional.empty();
-        }
-        return some(LatestBegin.of(work.job(zone, days.now()), days.hours(), days.minute()));
-    }
-
-    private Map<String, List<String>> help() {
-        Map<String, List<String>> help = new HashMap<>();
-        days.jobs().stream()
-                .filter(job -> late(job) > 0)
-                .sorted(Comparator.comparingLong(this::late).reversed())
-                .limit(MOST_HELPED)
-                .forEach(job -> {
-                    long ready = job.wanted().orElseThrow() + late(job);
-                    help.put(
-                            job.name(),
-                            Help.of(days.jobs(), job, days.hours(), days.minute(), ready).stream()
-                                    .map(this::words)
-                                    .toList());
-                });
-        return help;
-    }
-
-    private long late(Job job) {
-        Timetable.Book book = days.table().books().get(job.name());
-        return book == null ? 0 : book.lateMinutes();
     }
 
     private String words(Help help) {
@@ -239,7 +207,7 @@ final class DaysViews {
                         .findFirst()
                         .map(DaysDocument.StepSent::notBefore)
                         .orElse(null),
-                key.startsWith("own-"),
+                DaysDocument.own(key),
                 work.saidByBook(key));
     }
 

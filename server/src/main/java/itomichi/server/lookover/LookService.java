@@ -1,5 +1,6 @@
 package itomichi.server.lookover;
 
+import itomichi.cover.Dimension;
 import itomichi.documents.sheets.LookSheet;
 import itomichi.lookover.Check;
 import itomichi.lookover.LookOver;
@@ -26,8 +27,6 @@ import org.springframework.stereotype.Service;
 @Service
 class LookService {
 
-    /** A point that slipped makes it ten times as much; nothing is five times what was planned for another reason. */
-    private static final double SLIP = 5;
     /** Nothing of a book is longer. */
     private static final double MOST_MM = 100_000;
 
@@ -124,17 +123,16 @@ class LookService {
                                     Length.ofMm(Math.max(mm, -MOST_MM)).at(measure.fineness()))
                             .in(book.document().unit()));
         }
-        double planned = measure.planned().mm();
-        if (mm > MOST_MM || (planned > 0 && (mm > planned * SLIP || mm < planned / SLIP))) {
+        Length length = Length.ofMm(Math.min(mm, MOST_MM));
+        if (mm > MOST_MM || Dimension.slipped(measure.planned(), length)) {
             throw new UnfitValueException(
                     "measuredMm",
                     Phrase.of(
                                     "Read {} where {} is planned: a point may have slipped.",
-                                    Length.ofMm(Math.min(mm, MOST_MM)).at(measure.fineness()),
+                                    length.at(measure.fineness()),
                                     measure.planned().at(measure.fineness()))
                             .in(book.document().unit()));
         }
-        Length length = Length.ofMm(mm);
         store.keep(id, key, new Found(measure.good(length), Optional.of(length)));
     }
 
