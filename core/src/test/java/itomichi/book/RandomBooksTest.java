@@ -24,8 +24,10 @@ import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.TreeMap;
 import java.util.regex.Pattern;
+import org.testng.annotations.BeforeClass;
 import org.testng.annotations.Test;
 
 /** Books that nobody thought of: what is said of them is said in words, and is true. */
@@ -39,16 +41,44 @@ public class RandomBooksTest {
     private static final Pattern PROGRAM = Pattern.compile(
             "\\w\\[\\w+=|\\bnull\\b|NaN|Infinity|Optional|\\bjava\\b|Exception|[0-9]E-?[0-9]|formula|trace|\\{\\}|[-\u2212]0(\\.0+)?\u202f");
 
+    /** What is asked of a planned book more than once; the plans themselves would fill the memory. */
+    private record Wild(
+            BookSpec spec, Optional<String> program, List<CoverPiece> pieces, List<Remark<BookSpec>> remarks) {
+
+        Wild(BookSpec spec, BookPlan plan) {
+            this(
+                    spec,
+                    said(plan).stream().filter(PROGRAM.asPredicate()).findFirst(),
+                    plan.covering().work().pieces(),
+                    plan.remarks());
+        }
+    }
+
+    private record Sane(BookSpec spec, List<PathFault> faults, List<Remark<BookSpec>> remarks) {
+
+        Sane(BookSpec spec, BookPlan plan) {
+            this(spec, plan.sewing().map(SewingPlan::pathFaults).orElse(List.of()), plan.remarks());
+        }
+    }
+
+    private List<Wild> wild;
+    private List<Sane> sane;
+
+    /** Each book is planned once for all tests: that is what takes the time. */
+    @BeforeClass
+    void planThem() {
+        wild = RandomBooks.wild(BOOKS)
+                .map(spec -> new Wild(spec, Planner.plan(spec)))
+                .toList();
+        sane = RandomBooks.sane(BOOKS)
+                .map(spec -> new Sane(spec, Planner.plan(spec)))
+                .toList();
+    }
+
     @Test
     public void noProgramSpeaksToABinder() {
-        RandomBooks.wild(BOOKS).forEach(spec -> {
-            BookPlan plan = Planner.plan(spec);
-            // The book is told only when something is wrong: writing each one out took most of this test's time.
-            said(plan).stream()
-                    .filter(PROGRAM.asPredicate())
-                    .findFirst()
-                    .ifPresent(words -> fail(words + " of " + spec));
-        });
+        // The book is told only when something is wrong: writing each one out took most of this test's time.
+        wild.forEach(book -> book.program().ifPresent(words -> fail(words + " of " + book.spec())));
     }
 
     private static List<String> said(BookPlan plan) {
@@ -79,17 +109,16 @@ public class RandomBooksTest {
     /** No piece is less than nothing, and none is larger than its sheet without a word. */
     @Test
     public void aPieceLargerThanItsSheetIsSaidToBe() {
-        RandomBooks.wild(BOOKS).forEach(spec -> {
-            BookPlan plan = Planner.plan(spec);
-            for (CoverPiece piece : plan.covering().work().pieces()) {
-                assertTrue(piece.wide().mm() > 0 && piece.high().mm() > 0, piece.name() + " of " + spec);
-                CoverStock stock = spec.covering().stocks().get(piece.stuff());
+        wild.forEach(book -> {
+            for (CoverPiece piece : book.pieces()) {
+                assertTrue(piece.wide().mm() > 0 && piece.high().mm() > 0, piece.name() + " of " + book.spec());
+                CoverStock stock = book.spec().covering().stocks().get(piece.stuff());
                 if (stock != null
                         && piece.wide().isMoreThan(stock.width())
                         && piece.wide().isMoreThan(stock.height())) {
                     assertTrue(
-                            plan.remarks().stream().anyMatch(said -> said.key().equals("cover-stock-small")),
-                            piece.name() + " of " + spec);
+                            book.remarks().stream().anyMatch(said -> said.key().equals("cover-stock-small")),
+                            piece.name() + " of " + book.spec());
                 }
             }
         });
@@ -98,11 +127,7 @@ public class RandomBooksTest {
     /** A path that binders sew has no fault, wherever its holes lie; where they cannot be sewn through, the holes are blamed. */
     @Test
     public void soundBooksHaveSoundPaths() {
-        RandomBooks.sane(BOOKS).forEach(spec -> {
-            List<PathFault> faults =
-                    Planner.plan(spec).sewing().map(SewingPlan::pathFaults).orElse(List.of());
-            assertTrue(faults.isEmpty(), faults + " of " + spec);
-        });
+        sane.forEach(book -> assertTrue(book.faults().isEmpty(), book.faults() + " of " + book.spec()));
     }
 
     /** What nobody chose yet must not be cautioned against: in any structure, in usual sizes, as it is begun. */
@@ -127,11 +152,12 @@ public class RandomBooksTest {
     /** A mend is pressed once: what it mends is gone or less, and nothing graver came. */
     @Test
     public void everyMendKeepsThePagesOrNearly() {
-        RandomBooks.sane(BOOKS / 4).forEach(spec -> {
-            for (Remark<BookSpec> remark : Planner.plan(spec).remarks()) {
+        sane.forEach(book -> {
+            for (Remark<BookSpec> remark : book.remarks()) {
                 for (int i = 0; i < remark.mends().size(); i++) {
-                    int lost = spec.pages() - remark.mends().get(i).change().pages();
-                    assertTrue(i == 0 ? lost <= 0 : lost <= 64, remark.key() + " loses " + lost + " of " + spec);
+                    int lost =
+                            book.spec().pages() - remark.mends().get(i).change().pages();
+                    assertTrue(i == 0 ? lost <= 0 : lost <= 64, remark.key() + " loses " + lost + " of " + book.spec());
                 }
             }
         });
@@ -142,12 +168,11 @@ public class RandomBooksTest {
     public void whatIsSaidIsListedToBeRead() throws IOException {
         Map<String, Integer> counts = new TreeMap<>();
         Map<String, String> examples = new TreeMap<>();
-        RandomBooks.sane(BOOKS)
-                .forEach(spec -> Planner.plan(spec).remarks().forEach(remark -> {
-                    String key = remark.weight() + " " + remark.key().replaceAll("-\\d+", "");
-                    counts.merge(key, 1, Integer::sum);
-                    examples.putIfAbsent(key, example(spec, remark));
-                }));
+        sane.forEach(book -> book.remarks().forEach(remark -> {
+            String key = remark.weight() + " " + remark.key().replaceAll("-\\d+", "");
+            counts.merge(key, 1, Integer::sum);
+            examples.putIfAbsent(key, example(book.spec(), remark));
+        }));
         StringBuilder list = new StringBuilder("%d books%n".formatted(BOOKS));
         counts.forEach((key, count) -> list.append("%5d  %s%n%s".formatted(count, key, examples.get(key))));
         Files.writeString(Path.of("target/remarks-of-random-books.txt"), list);
