@@ -60,6 +60,14 @@ const router = createBrowserRouter([
         ...fetched(async () => (await import('../features/days/Days')).default, 'Laying out the days'),
       },
       {
+        path: '/notebook',
+        ...fetched(async () => (await import('../features/notebook/Notebook')).default, 'Opening the notebook'),
+      },
+      {
+        path: '/notebook/:id',
+        ...fetched(async () => (await import('../features/notebook/Page')).default, 'Opening the notebook'),
+      },
+      {
         path: '/patterns',
         ...fetched(async () => (await import('../features/patterns/Patterns')).default, 'Fetching the patterns'),
       },

@@ -22,6 +22,7 @@ export function Frame() {
     drawers: () => void navigate('/drawers/papers'),
     shopping: () => void navigate('/shopping'),
     days: () => void navigate('/days'),
+    notebook: () => void navigate('/notebook'),
     templates: () => void navigate('/templates'),
     patterns: () => void navigate('/patterns'),
     caliper: () => setCaliper(!caliper),
@@ -47,6 +48,9 @@ export function Frame() {
           </Link>
           <Link to="/days" className="frame-place">
             Days
+          </Link>
+          <Link to="/notebook" className="frame-place">
+            Notebook
           </Link>
           <Link to="/templates" className="frame-place">
             Templates

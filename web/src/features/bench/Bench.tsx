@@ -12,6 +12,9 @@ import './bench.css';
 
 const NewBook = lazy(() => import('./NewBook'));
 
+/** Finished books that stand in sight. */
+const ON_SHELF = 3;
+
 /** The start: books in work on the table, finished ones on the shelf above. */
 export function Bench() {
   const [search, setSearch] = useSearchParams();
@@ -23,7 +26,13 @@ export function Bench() {
   const navigate = useNavigate();
   const client = useQueryClient();
   const table = useBooks(find, false);
-  const shelf = useBooks(find, true);
+  const finished = useBooks(find, true);
+  const [wholeShelf, setWholeShelf] = useState(false);
+  // what is in work stays in sight; who looks for something looks on the whole shelf
+  const shelf =
+    wholeShelf || find || finished.books.length <= ON_SHELF
+      ? finished
+      : { ...finished, books: finished.books.slice(0, ON_SHELF), more: () => setWholeShelf(true) };
   const { parts } = table;
 
   useEffect(() => {

@@ -2,7 +2,7 @@ import { Button } from 'antd';
 import type { DaysView, HoursDocument } from '../../api/client';
 import { TypedField } from '../../ui/TypedField';
 import { readHours, shownHours, WEEK } from './hourText';
-import { readWhole } from './whole';
+import { readWhole } from '../../ui/whole';
 
 interface Props {
   view: DaysView;

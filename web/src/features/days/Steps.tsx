@@ -8,7 +8,7 @@ import { DayField } from './DayField';
 import type { DayActs } from './Days';
 import { withAdded, withoutAdded, withStep, type StepAdded } from './edits';
 import { Presses } from './Presses';
-import { readMinutes } from './whole';
+import { readMinutes } from '../../ui/whole';
 
 type Book = DaysView['books'][number];
 type Step = Book['steps'][number];

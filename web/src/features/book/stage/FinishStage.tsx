@@ -3,6 +3,7 @@ import { StageFrame } from '../StageFrame';
 import { BareNote } from './cover/BareNote';
 import { CoverDrawing } from './cover/CoverDrawing';
 import { Steps } from './cover/Steps';
+import { CameOut } from './finish/CameOut';
 import { LookOver } from './finish/LookOver';
 import './cover/cover.css';
 
@@ -13,7 +14,12 @@ export function FinishStage() {
   return (
     <StageFrame
       stage="FINISH"
-      choices={<Steps parts={['FINISH']} name="Pressing and the last look" />}
+      choices={
+        <>
+          <Steps parts={['FINISH']} name="Pressing and the last look" />
+          <CameOut />
+        </>
+      }
       tall
       drawing={(width) =>
         closed ? (

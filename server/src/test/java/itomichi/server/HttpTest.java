@@ -7,6 +7,7 @@ import itomichi.server.document.StartingBook;
 import java.net.URI;
 import java.net.http.HttpClient;
 import java.net.http.HttpRequest;
+import java.net.http.HttpRequest.BodyPublisher;
 import java.net.http.HttpRequest.BodyPublishers;
 import java.net.http.HttpResponse;
 import java.net.http.HttpResponse.BodyHandlers;
@@ -67,13 +68,22 @@ public abstract class HttpTest extends AbstractTestNGSpringContextTests {
     }
 
     protected Answer send(String method, String path, Object body, Map<String, String> headers) {
+        String text = body == null ? "" : body instanceof String ready ? ready : json.writeValueAsString(body);
+        return sent(method, path, BodyPublishers.ofString(text), headers);
+    }
+
+    /** Brings a file as it is. */
+    protected Answer post(String path, byte[] file) {
+        return sent("POST", path, BodyPublishers.ofByteArray(file), Map.of("Content-Type", "application/octet-stream"));
+    }
+
+    private Answer sent(String method, String path, BodyPublisher body, Map<String, String> headers) {
         try {
             HttpRequest.Builder request = HttpRequest.newBuilder(URI.create("http://127.0.0.1:" + port + path))
                     .header("Content-Type", "application/json");
             headers.forEach(request::setHeader);
-            String text = body == null ? "" : body instanceof String ready ? ready : json.writeValueAsString(body);
-            HttpResponse<byte[]> response = CLIENT.send(
-                    request.method(method, BodyPublishers.ofString(text)).build(), BodyHandlers.ofByteArray());
+            HttpResponse<byte[]> response =
+                    CLIENT.send(request.method(method, body).build(), BodyHandlers.ofByteArray());
             boolean tree =
                     response.headers().firstValue("Content-Type").orElse("").contains("json");
             return new Answer(

@@ -20,7 +20,19 @@ public class EveryScreenTest extends ScreenJourney {
     @DataProvider
     Object[][] screens() {
         return new Object[][] {
-            {"", List.of("/", "/drawers/papers", "/drawers/threads", "/templates", "/patterns", "/shopping", "/days")},
+            {
+                "",
+                List.of(
+                        "/",
+                        "/drawers/papers",
+                        "/drawers/threads",
+                        "/templates",
+                        "/patterns",
+                        "/shopping",
+                        "/days",
+                        "/notebook",
+                        "/notebook/{Fly-loft log}")
+            },
             {"Cue slips", STAGES},
             {"Programme", List.of("gather", "template", "sewing")},
             {"Prompt book", List.of("purpose", "paper", "gather", "thread", "sewing", "rehearsal", "cover")},

@@ -9,7 +9,6 @@ import itomichi.lookover.Check;
 import itomichi.measure.Length;
 import itomichi.measure.Unit;
 import java.time.LocalDate;
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
@@ -17,20 +16,14 @@ import java.util.Optional;
 /** A slip to look a book over by: what should be seen and measured, a box for each, what was found already. */
 public final class LookSheet {
 
-    private static final double EDGE_MM = 14;
-    private static final double TITLE_MM = 5.2;
-    private static final double WORDS_MM = 3.4;
     private static final double BOX_MM = 3.6;
     private static final double INDENT_MM = 8;
 
-    private final PrintPaper paper;
+    private final PagedColumn column;
     private final Unit unit;
-    private final List<Drawing.Page> pages = new ArrayList<>();
-    private List<Shape> shapes = new ArrayList<>();
-    private double yMm = EDGE_MM + 4;
 
     private LookSheet(PrintPaper paper, Unit unit) {
-        this.paper = paper;
+        this.column = new PagedColumn(paper);
         this.unit = unit;
     }
 
@@ -52,20 +45,19 @@ public final class LookSheet {
      */
     public static Drawing draw(String book, List<Line> lines, PrintPaper paper, LocalDate date, Unit unit) {
         LookSheet sheet = new LookSheet(paper, unit);
-        sheet.words(EDGE_MM, "Look it over: " + book, TITLE_MM);
-        sheet.words(EDGE_MM, date.toString(), WORDS_MM);
+        sheet.column.words(0, "Look it over: " + book, PagedColumn.TITLE_MM);
+        sheet.column.words(0, date.toString(), PagedColumn.WORDS_MM);
         Stage stage = null;
         for (Line line : lines) {
             if (line.check().stage() != stage) {
                 stage = line.check().stage();
-                sheet.room(30);
-                sheet.yMm += 3;
-                sheet.words(EDGE_MM, named(stage), WORDS_MM * 1.25);
+                sheet.column.room(30);
+                sheet.column.gap(3);
+                sheet.column.words(0, named(stage), PagedColumn.HEAD_MM);
             }
             sheet.line(line);
         }
-        sheet.endPage();
-        return new Drawing("Look it over: " + book, sheet.pages);
+        return sheet.column.drawing("Look it over: " + book);
     }
 
     private static String named(Stage stage) {
@@ -74,9 +66,9 @@ public final class LookSheet {
     }
 
     private void line(Line line) {
-        room(22);
+        column.room(22);
         box(line.good());
-        words(EDGE_MM + INDENT_MM, line.check().look().in(unit), WORDS_MM);
+        words(line.check().look().in(unit));
         line.check().measure().ifPresent(measure -> {
             String planned = measure.planned().at(measure.fineness()).in(unit) + " planned, good from "
                     + measure.low().at(measure.fineness()).in(unit) + " to "
@@ -84,18 +76,18 @@ public final class LookSheet {
             String found = line.measured()
                     .map(length -> "; measured " + length.at(measure.fineness()).in(unit))
                     .orElse("; measured ____________");
-            words(EDGE_MM + INDENT_MM, planned + found, WORDS_MM);
+            words(planned + found);
         });
         if (line.good().filter(good -> !good).isPresent()) {
-            words(EDGE_MM + INDENT_MM, "Not good. " + line.check().mend().in(unit), WORDS_MM);
+            words("Not good. " + line.check().mend().in(unit));
         }
-        yMm += 1.5;
+        column.gap(1.5);
     }
 
     /** Empty where nobody looked, ticked where it was good, crossed where it was not. */
     private void box(Optional<Boolean> good) {
-        double x = EDGE_MM;
-        double y = yMm - BOX_MM + 0.6;
+        double x = PagedColumn.EDGE_MM;
+        double y = column.yMm() - BOX_MM + 0.6;
         stroke(x, y, x + BOX_MM, y);
         stroke(x + BOX_MM, y, x + BOX_MM, y + BOX_MM);
         stroke(x + BOX_MM, y + BOX_MM, x, y + BOX_MM);
@@ -107,25 +99,10 @@ public final class LookSheet {
     }
 
     private void stroke(double x1, double y1, double x2, double y2) {
-        shapes.add(new Shape.Line(x1, y1, x2, y2, Pen.CHECK, Ink.BLACK));
+        column.put(new Shape.Line(x1, y1, x2, y2, Pen.CHECK, Ink.BLACK));
     }
 
-    private void words(double xMm, String text, double sizeMm) {
-        TextColumn column = new TextColumn(shapes, xMm, yMm, paper.widthMm() - EDGE_MM - xMm);
-        column.words(text, sizeMm);
-        yMm = column.yMm();
-    }
-
-    /** Goes on to a new page where less than that is left of this one, mm. */
-    private void room(double mm) {
-        if (yMm + mm > paper.heightMm() - EDGE_MM) {
-            endPage();
-        }
-    }
-
-    private void endPage() {
-        pages.add(new Drawing.Page(paper.widthMm(), paper.heightMm(), shapes));
-        shapes = new ArrayList<>();
-        yMm = EDGE_MM + 4;
+    private void words(String text) {
+        column.words(INDENT_MM, text, PagedColumn.WORDS_MM);
     }
 }

@@ -1,6 +1,7 @@
 package itomichi.documents.sheets;
 
 import itomichi.documents.drawing.Shape;
+import java.util.ArrayList;
 import java.util.List;
 
 /** Sets words under each other in a column, broken at its width. */
@@ -33,27 +34,34 @@ final class TextColumn {
     }
 
     TextColumn words(String text, double sizeMm) {
+        broken(text, widthMm, sizeMm).forEach(line -> put(line, sizeMm));
+        return this;
+    }
+
+    /** The lines that a text takes in a column of that width. */
+    static List<String> broken(String text, double widthMm, double sizeMm) {
         int most = Math.max(8, (int) (widthMm / (sizeMm * LETTER)));
+        List<String> lines = new ArrayList<>();
         StringBuilder line = new StringBuilder();
         for (String word : text.split("[ \n]+", -1)) {
             String rest = word;
             while (rest.length() > most) {
-                flush(line, sizeMm);
-                put(rest.substring(0, most), sizeMm);
+                flush(line, lines);
+                lines.add(rest.substring(0, most));
                 rest = rest.substring(most);
             }
             if (line.length() + rest.length() + 1 > most) {
-                flush(line, sizeMm);
+                flush(line, lines);
             }
             line.append(line.isEmpty() ? "" : " ").append(rest);
         }
-        flush(line, sizeMm);
-        return this;
+        flush(line, lines);
+        return lines;
     }
 
-    private void flush(StringBuilder line, double sizeMm) {
+    private static void flush(StringBuilder line, List<String> lines) {
         if (!line.isEmpty()) {
-            put(line.toString(), sizeMm);
+            lines.add(line.toString());
             line.setLength(0);
         }
     }

@@ -12,7 +12,9 @@ import itomichi.db.generated.tables.DrawerAct;
 import itomichi.db.generated.tables.KeptTemplate;
 import itomichi.db.generated.tables.Knife;
 import itomichi.db.generated.tables.LookOver;
+import itomichi.db.generated.tables.NotebookPage;
 import itomichi.db.generated.tables.OwnPattern;
+import itomichi.db.generated.tables.Picture;
 import itomichi.db.generated.tables.Printer;
 import itomichi.db.generated.tables.Punching;
 import itomichi.db.generated.tables.Rehearsal;
@@ -83,9 +85,19 @@ public class DefaultSchema extends SchemaImpl {
     public final LookOver LOOK_OVER = LookOver.LOOK_OVER;
 
     /**
+     * The table <code>notebook_page</code>.
+     */
+    public final NotebookPage NOTEBOOK_PAGE = NotebookPage.NOTEBOOK_PAGE;
+
+    /**
      * The table <code>own_pattern</code>.
      */
     public final OwnPattern OWN_PATTERN = OwnPattern.OWN_PATTERN;
+
+    /**
+     * The table <code>picture</code>.
+     */
+    public final Picture PICTURE = Picture.PICTURE;
 
     /**
      * The table <code>printer</code>.
@@ -146,7 +158,9 @@ public class DefaultSchema extends SchemaImpl {
             KeptTemplate.KEPT_TEMPLATE,
             Knife.KNIFE,
             LookOver.LOOK_OVER,
+            NotebookPage.NOTEBOOK_PAGE,
             OwnPattern.OWN_PATTERN,
+            Picture.PICTURE,
             Printer.PRINTER,
             Punching.PUNCHING,
             Rehearsal.REHEARSAL,

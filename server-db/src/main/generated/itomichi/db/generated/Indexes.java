@@ -6,6 +6,7 @@ package itomichi.db.generated;
 
 import itomichi.db.generated.tables.Book;
 import itomichi.db.generated.tables.DrawerAct;
+import itomichi.db.generated.tables.Picture;
 import itomichi.db.generated.tables.Revision;
 import itomichi.db.generated.tables.StepLog;
 
@@ -27,6 +28,7 @@ public class Indexes {
 
     public static final Index BOOK_BY_CHANGE = Internal.createIndex(DSL.name("book_by_change"), Book.BOOK, new OrderField[] { Book.BOOK.CHANGED_AT.desc(), Book.BOOK.ID }, false);
     public static final Index DRAWER_ACT_BOOKS = Internal.createIndex(DSL.name("drawer_act_books"), DrawerAct.DRAWER_ACT, new OrderField[] { DrawerAct.DRAWER_ACT.BOOKS }, false);
+    public static final Index PICTURE_BOOK = Internal.createIndex(DSL.name("picture_book"), Picture.PICTURE, new OrderField[] { Picture.PICTURE.BOOK_ID, Picture.PICTURE.ADDED_AT }, false);
     public static final Index REVISION_PARENT = Internal.createIndex(DSL.name("revision_parent"), Revision.REVISION, new OrderField[] { Revision.REVISION.BOOK_ID, Revision.REVISION.PARENT }, false);
     public static final Index STEP_LOG_OPEN = Internal.createIndex(DSL.name("step_log_open"), StepLog.STEP_LOG, new OrderField[] { StepLog.STEP_LOG.BOOK_ID, StepLog.STEP_LOG.STEP }, true);
 }

@@ -4,6 +4,7 @@ import itomichi.finding.Stage;
 import itomichi.server.document.BookDocument;
 import itomichi.server.platform.ProblemException;
 import itomichi.spec.UnfitValueException;
+import java.time.OffsetDateTime;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Map;
@@ -189,8 +190,8 @@ class BookKeeping {
     }
 
     @Transactional
-    void shelve(UUID id, boolean onShelf) {
-        found(store.shelve(id, onShelf));
+    void shelve(UUID id, boolean onShelf, OffsetDateTime at) {
+        found(store.shelve(id, onShelf, at));
     }
 
     @Transactional

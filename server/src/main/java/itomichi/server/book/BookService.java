@@ -6,6 +6,8 @@ import itomichi.server.document.BookDocument;
 import itomichi.server.document.BookDocuments;
 import itomichi.server.plan.PlanView;
 import itomichi.server.plan.PlanViews;
+import java.time.Clock;
+import java.time.OffsetDateTime;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
@@ -32,11 +34,13 @@ public class BookService {
 
     private final BookKeeping keeping;
     private final StageWatch watch;
+    private final Clock clock;
     private final ReentrantLock making = new ReentrantLock();
 
-    BookService(BookKeeping keeping, StageWatch watch) {
+    BookService(BookKeeping keeping, StageWatch watch, Clock clock) {
         this.keeping = keeping;
         this.watch = watch;
+        this.clock = clock;
     }
 
     /**
@@ -194,7 +198,12 @@ public class BookService {
 
     /** Puts a book on the shelf or takes it back to the bench. */
     public void shelve(UUID id, boolean onShelf) {
-        keeping.shelve(id, onShelf);
+        keeping.shelve(id, onShelf, OffsetDateTime.now(clock));
+    }
+
+    /** Puts a book on the shelf that came there at that time. */
+    public void shelvedAt(UUID id, OffsetDateTime at) {
+        keeping.shelve(id, true, at);
     }
 
     /** Removes a book; it can be restored. */

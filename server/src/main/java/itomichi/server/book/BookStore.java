@@ -10,6 +10,7 @@ import static org.jooq.impl.DSL.lower;
 import static org.jooq.impl.DSL.max;
 
 import itomichi.server.document.BookDocument;
+import java.time.OffsetDateTime;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
@@ -181,10 +182,12 @@ class BookStore {
                 .fetchOptional(row -> new Child(row.value1(), row.value2()));
     }
 
-    boolean shelve(UUID id, boolean onShelf) {
+    /** Puts a book on the shelf as from that time, or takes it back. */
+    boolean shelve(UUID id, boolean onShelf, OffsetDateTime at) {
         return database.update(BOOK)
                         .set(BOOK.ON_SHELF, onShelf)
-                        .set(BOOK.CHANGED_AT, currentOffsetDateTime())
+                        .set(BOOK.SHELVED_AT, onShelf ? at : null)
+                        .set(BOOK.CHANGED_AT, at)
                         .where(BOOK.ID.eq(id))
                         .execute()
                 == 1;

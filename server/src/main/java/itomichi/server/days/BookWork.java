@@ -81,6 +81,20 @@ record BookWork(
         return saidByBook.contains(key);
     }
 
+    /** Minutes that a hand was on steps that are done, by step; none of a time so long that its end was forgotten. */
+    Map<String, Long> minutes(OffsetDateTime now) {
+        Map<String, Long> minutes = new HashMap<>();
+        logs.forEach((key, times) -> {
+            boolean told =
+                    times.stream().anyMatch(StepLog::finished) && times.stream().noneMatch(log -> log.forgotten(now));
+            long sum = times.stream().mapToLong(log -> log.minutes(now)).sum();
+            if (told && sum > 0) {
+                minutes.put(key, sum);
+            }
+        });
+        return minutes;
+    }
+
     List<StepLog> times(String key) {
         return logs.getOrDefault(key, List.of());
     }

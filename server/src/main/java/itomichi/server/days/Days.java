@@ -11,7 +11,7 @@ import java.time.temporal.ChronoUnit;
 import java.util.Locale;
 
 /** Days and times, read and told. */
-final class Days {
+public final class Days {
 
     private static final DateTimeFormatter TOLD = DateTimeFormatter.ofPattern("EEE d MMM, HH:mm", Locale.ENGLISH);
     private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("EEEE d MMMM", Locale.ENGLISH);
@@ -22,8 +22,12 @@ final class Days {
 
     private Days() {}
 
-    /** @throws UnfitValueException if it is no day that work is planned on */
-    static LocalDate date(String field, String text) {
+    /**
+     * A day as it is sent, for instance {@code 2026-12-24}.
+     *
+     * @throws UnfitValueException if it is no day that work is planned on
+     */
+    public static LocalDate date(String field, String text) {
         try {
             LocalDate day = LocalDate.parse(text);
             if (day.getYear() >= FIRST_YEAR && day.getYear() < LAST_YEAR) {

@@ -13,6 +13,7 @@ import java.time.LocalDateTime;
 import java.time.OffsetDateTime;
 import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -72,6 +73,10 @@ public class DaysService implements SewingWatch {
     }
 
     private BenchDays days(List<StoredBook> bench, BenchHours hours) {
+        return planned(new Asked(now(), hours, works(bench)));
+    }
+
+    private List<BookWork> works(List<StoredBook> bench) {
         List<UUID> ids = bench.stream().map(StoredBook::id).toList();
         Map<UUID, DaysDocument> said = store.days(ids);
         Map<UUID, List<StepLog>> logs = store.logs(ids).stream().collect(Collectors.groupingBy(StepLog::book));
@@ -87,7 +92,7 @@ public class DaysService implements SewingWatch {
                 LOG.warn("Book {} cannot be planned as it is kept", book.id(), unplanned);
             }
         }
-        return planned(new Asked(now(), hours, works));
+        return works;
     }
 
     /** What days are planned from. */
@@ -126,6 +131,21 @@ public class DaysService implements SewingWatch {
     void keep(UUID id, DaysDocument days) {
         DaysDocument.Read read = days.read();
         store.keep(there(id).id(), days, read.wanted());
+    }
+
+    /**
+     * The work on a book.
+     *
+     * @param tasks its steps as its binder does them
+     * @param minutes that a hand was on those that are done, by step; none of a step whose end may have been forgotten
+     */
+    public record Work(List<Task> tasks, Map<String, Long> minutes) {}
+
+    /** The work on these books, by book; none of one that cannot be planned. */
+    public Map<UUID, Work> work(List<StoredBook> of) {
+        Map<UUID, Work> work = new HashMap<>();
+        works(of).forEach(one -> work.put(one.book().id(), new Work(one.list().tasks(), one.minutes(now()))));
+        return work;
     }
 
     private StoredBook there(UUID id) {

@@ -36,9 +36,6 @@ final class DaysViews {
     private static final int LEAST_DRAWN = 14;
 
     private static final int MOST_DRAWN = 42;
-    /** A hand is on one step no longer than this without leaving it, or its end was forgotten: common practice. */
-    private static final int LONG_MINUTES = 6 * 60;
-
     private final BenchDays days;
     private final ZoneId zone;
     private final LocalDate today;
@@ -201,7 +198,7 @@ final class DaysViews {
                         .map(StepLog::ended)
                         .map(ended -> Days.told(local(ended)))
                         .orElse(null),
-                open.filter(log -> log.minutes(days.now()) > LONG_MINUTES).isPresent(),
+                open.filter(log -> log.forgotten(days.now())).isPresent(),
                 work.days().steps().stream()
                         .filter(step -> step.key().equals(key))
                         .findFirst()

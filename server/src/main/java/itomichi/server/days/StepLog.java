@@ -19,6 +19,14 @@ record StepLog(
         @Nullable OffsetDateTime ended,
         boolean finished) {
 
+    /** A hand is on one step no longer than this without leaving it, or its end was forgotten: common practice. */
+    private static final int LONG_MINUTES = 6 * 60;
+
+    /** Whether it is so long that its end may have been forgotten. */
+    boolean forgotten(OffsetDateTime now) {
+        return minutes(now) > LONG_MINUTES;
+    }
+
     /** How long, in minutes; up to now while it is not ended. */
     long minutes(OffsetDateTime now) {
         return Math.max(0, Duration.between(began, ended == null ? now : ended).toMinutes());

@@ -3,11 +3,18 @@ package itomichi.server.demo;
 import itomichi.server.book.BookService;
 import itomichi.server.book.BookView;
 import itomichi.server.days.DaysService;
+import itomichi.server.document.BookDocument;
 import itomichi.server.drawer.DrawerService;
 import itomichi.server.kept.KeptTemplates;
+import itomichi.server.notebook.NotebookService;
 import itomichi.server.patterns.Patterns;
 import itomichi.server.sewing.SewingPlaces;
 import itomichi.server.supply.SupplyService;
+import java.time.Clock;
+import java.time.OffsetDateTime;
+import java.util.List;
+import java.util.UUID;
+import java.util.stream.Stream;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.boot.ApplicationArguments;
 import org.springframework.boot.ApplicationRunner;
@@ -25,6 +32,8 @@ class DemoLoader implements ApplicationRunner {
     private final Patterns patterns;
     private final SupplyService supplies;
     private final DaysService days;
+    private final NotebookService notebook;
+    private final Clock clock;
     private final boolean wanted;
     private final String task;
 
@@ -36,6 +45,8 @@ class DemoLoader implements ApplicationRunner {
             Patterns patterns,
             SupplyService supplies,
             DaysService days,
+            NotebookService notebook,
+            Clock clock,
             @Value("${itomichi.demo}") boolean wanted,
             @Value("${itomichi.task:}") String task) {
         this.books = books;
@@ -45,6 +56,8 @@ class DemoLoader implements ApplicationRunner {
         this.patterns = patterns;
         this.supplies = supplies;
         this.days = days;
+        this.notebook = notebook;
+        this.clock = clock;
         this.wanted = wanted;
         this.task = task;
     }
@@ -63,8 +76,25 @@ class DemoLoader implements ApplicationRunner {
         if (reset || (wanted && books.empty() && drawers.empty())) {
             drawers.fill(DemoDrawers.lists());
             DemoPatterns.all().forEach(demo -> patterns.keep(demo.notes(), demo.pattern()));
+            List<DemoBooks.DemoBook> large = new DemoWorkshop(name -> drawers.idOf("PAPERS", name)).all();
+            putFinished(Stream.concat(DemoBooks.all().stream(), large.stream()).toList());
             DemoBooks.all().forEach(this::put);
-            new DemoWorkshop(name -> drawers.idOf("PAPERS", name)).all().forEach(this::put);
+            large.forEach(this::put);
+        }
+    }
+
+    /** What is finished is put down first, so that what is in work was changed later. */
+    private void putFinished(List<DemoBooks.DemoBook> demos) {
+        for (DemoSeasons.Finished one : DemoSeasons.all()) {
+            BookDocument like = demos.stream()
+                    .map(DemoBooks.DemoBook::document)
+                    .filter(document -> document.name().equals(one.like()))
+                    .findFirst()
+                    .orElseThrow();
+            BookDocument document = DemoSeasons.document(one, like);
+            UUID id = books.create(document, "begun").id();
+            notebook.keep(id, one.notes(), one.failed(), DemoSeasons.readings(one, document));
+            books.shelvedAt(id, OffsetDateTime.now(clock).minusDays(one.ago()));
         }
     }
 

@@ -10,6 +10,7 @@ import java.io.IOException;
 import java.util.Optional;
 import java.util.concurrent.Semaphore;
 import java.util.concurrent.TimeUnit;
+import java.util.regex.Pattern;
 import org.springframework.core.Ordered;
 import org.springframework.core.annotation.Order;
 import org.springframework.http.HttpHeaders;
@@ -32,13 +33,24 @@ class BodyGate extends OncePerRequestFilter {
     /** Lists and files that were saved. */
     static final int LARGEST_FILE = 5_000_000;
 
+    /** Pictures as a camera takes them. */
+    static final int LARGEST_PICTURE = 20_000_000;
+
+    private static final Pattern PICTURES = Pattern.compile("/api/books/[^/]+/pictures");
+
     private static final long PATIENCE = TimeUnit.SECONDS.toNanos(5);
     /** How long the rest of a refused body is let run by, so that the sender comes to read why. */
     private static final long COURTESY = TimeUnit.SECONDS.toNanos(2);
 
+    /** A picture on its way through the air of a workshop. */
+    private static final long LARGE_PATIENCE = TimeUnit.SECONDS.toNanos(60);
+
     private static final int AT_ONCE = 64;
+    private static final int LARGE_AT_ONCE = 2;
 
     private final Semaphore places = new Semaphore(AT_ONCE);
+    /** So few large ones at once, for they are held in memory. */
+    private final Semaphore wide = new Semaphore(LARGE_AT_ONCE);
 
     @Override
     protected void doFilterInternal(HttpServletRequest request, HttpServletResponse response, FilterChain chain)
@@ -48,6 +60,8 @@ class BodyGate extends OncePerRequestFilter {
             chain.doFilter(request, response);
             return;
         }
+        boolean large = most(request.getRequestURI()) > LARGEST_FILE;
+        Semaphore places = large ? wide : this.places;
         if (!places.tryAcquire()) {
             response.setHeader(HttpHeaders.CONNECTION, "close");
             Answers.writeBusy(response, "Too much is being sent at once just now.");
@@ -55,7 +69,7 @@ class BodyGate extends OncePerRequestFilter {
         }
         Optional<byte[]> body;
         try {
-            body = taken(request, response);
+            body = taken(request, response, large ? LARGE_PATIENCE : PATIENCE);
         } finally {
             places.release();
         }
@@ -65,12 +79,13 @@ class BodyGate extends OncePerRequestFilter {
     }
 
     /** The whole body; nothing where it was refused. */
-    private Optional<byte[]> taken(HttpServletRequest request, HttpServletResponse response) throws IOException {
+    private Optional<byte[]> taken(HttpServletRequest request, HttpServletResponse response, long patience)
+            throws IOException {
         int most = most(request.getRequestURI());
         if (request.getContentLengthLong() > most) {
             return refusedAsTooLarge(request, response, most);
         }
-        long end = System.nanoTime() + PATIENCE;
+        long end = System.nanoTime() + patience;
         ByteArrayOutputStream body = new ByteArrayOutputStream(Math.max(1024, request.getContentLength()));
         byte[] some = new byte[16 * 1024];
         try {
@@ -81,16 +96,19 @@ class BodyGate extends OncePerRequestFilter {
                     return refusedAsTooLarge(request, response, most);
                 }
                 if (System.nanoTime() > end) {
-                    return refusedAsTooSlow(response);
+                    return refusedAsTooSlow(response, patience);
                 }
             }
         } catch (IOException stopped) {
-            return refusedAsTooSlow(response);
+            return refusedAsTooSlow(response, patience);
         }
         return Optional.of(body.toByteArray());
     }
 
     static int most(String path) {
+        if (PICTURES.matcher(path).matches()) {
+            return LARGEST_PICTURE;
+        }
         return path.equals("/api/book-file") || (path.startsWith("/api/drawers/") && path.endsWith("/list"))
                 ? LARGEST_FILE
                 : LARGEST_DOCUMENT;
@@ -106,9 +124,12 @@ class BodyGate extends OncePerRequestFilter {
         return Optional.empty();
     }
 
-    private static Optional<byte[]> refusedAsTooSlow(HttpServletResponse response) throws IOException {
+    private static Optional<byte[]> refusedAsTooSlow(HttpServletResponse response, long patience) throws IOException {
         Answers.writeAndClose(
-                response, HttpStatus.REQUEST_TIMEOUT, "What was sent did not come to its end within 5 seconds.");
+                response,
+                HttpStatus.REQUEST_TIMEOUT,
+                "What was sent did not come to its end within " + TimeUnit.NANOSECONDS.toSeconds(patience)
+                        + " seconds.");
         return Optional.empty();
     }
 

@@ -25,7 +25,7 @@ import org.springframework.stereotype.Service;
 
 /** What is looked at on a book, and what was found. */
 @Service
-class LookService {
+public class LookService {
 
     /** Nothing of a book is longer. */
     private static final double MOST_MM = 100_000;
@@ -46,6 +46,14 @@ class LookService {
         Map<String, Found> found = store.of(id);
         return checks(books.stored(id)).stream()
                 .map(check -> view(check, Optional.ofNullable(found.get(check.key()))))
+                .toList();
+    }
+
+    /** What was not good when a book was looked over. */
+    public List<InUnits> bad(UUID id) {
+        return look(id).stream()
+                .filter(one -> one.found() != null && !one.found().good())
+                .map(CheckView::look)
                 .toList();
     }
 

@@ -17,6 +17,8 @@ class Pages implements WebMvcConfigurer {
             "/books/{id}",
             "/books/{id}/{stage}",
             "/days",
+            "/notebook",
+            "/notebook/{page}",
             "/patterns",
             "/drawers",
             "/drawers/{drawer}",

@@ -49,6 +49,8 @@ public class GateTest {
             {"/api/plan", BodyGate.LARGEST_DOCUMENT},
             {"/api/book-file", BodyGate.LARGEST_FILE},
             {"/api/drawers/PAPERS/list", BodyGate.LARGEST_FILE},
+            {"/api/books/1/pictures", BodyGate.LARGEST_PICTURE},
+            {"/api/pictures/1", BodyGate.LARGEST_DOCUMENT},
             {"/api/drawers/PAPERS/things", BodyGate.LARGEST_DOCUMENT},
         };
     }

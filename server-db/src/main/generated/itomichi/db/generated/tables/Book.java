@@ -11,6 +11,8 @@ import itomichi.db.generated.tables.BookCard.BookCardPath;
 import itomichi.db.generated.tables.BookDays.BookDaysPath;
 import itomichi.db.generated.tables.KeptTemplate.KeptTemplatePath;
 import itomichi.db.generated.tables.LookOver.LookOverPath;
+import itomichi.db.generated.tables.NotebookPage.NotebookPagePath;
+import itomichi.db.generated.tables.Picture.PicturePath;
 import itomichi.db.generated.tables.Punching.PunchingPath;
 import itomichi.db.generated.tables.Rehearsal.RehearsalPath;
 import itomichi.db.generated.tables.Revision.RevisionPath;
@@ -107,6 +109,11 @@ public class Book extends TableImpl<BookRecord> {
      * The column <code>book.changed_at</code>.
      */
     public final TableField<BookRecord, OffsetDateTime> CHANGED_AT = createField(DSL.name("changed_at"), SQLDataType.TIMESTAMPWITHTIMEZONE(6).nullable(false).defaultValue(DSL.field(DSL.raw("now()"), SQLDataType.TIMESTAMPWITHTIMEZONE)), this, "");
+
+    /**
+     * The column <code>book.shelved_at</code>.
+     */
+    public final TableField<BookRecord, OffsetDateTime> SHELVED_AT = createField(DSL.name("shelved_at"), SQLDataType.TIMESTAMPWITHTIMEZONE(6), this, "");
 
     private Book(Name alias, Table<BookRecord> aliased) {
         this(alias, aliased, (Field<?>[]) null, null);
@@ -232,6 +239,31 @@ public class Book extends TableImpl<BookRecord> {
             _lookOver = new LookOverPath(this, null, Keys.LOOK_OVER__LOOK_OVER_BOOK_ID_FKEY.getInverseKey());
 
         return _lookOver;
+    }
+
+    private transient NotebookPagePath _notebookPage;
+
+    /**
+     * Get the implicit to-many join path to the <code>notebook_page</code>
+     * table
+     */
+    public NotebookPagePath notebookPage() {
+        if (_notebookPage == null)
+            _notebookPage = new NotebookPagePath(this, null, Keys.NOTEBOOK_PAGE__NOTEBOOK_PAGE_BOOK_ID_FKEY.getInverseKey());
+
+        return _notebookPage;
+    }
+
+    private transient PicturePath _picture;
+
+    /**
+     * Get the implicit to-many join path to the <code>picture</code> table
+     */
+    public PicturePath picture() {
+        if (_picture == null)
+            _picture = new PicturePath(this, null, Keys.PICTURE__PICTURE_BOOK_ID_FKEY.getInverseKey());
+
+        return _picture;
     }
 
     private transient PunchingPath _punching;

@@ -133,6 +133,20 @@ public class BookRecord extends UpdatableRecordImpl<BookRecord> {
         return (OffsetDateTime) get(7);
     }
 
+    /**
+     * Setter for <code>book.shelved_at</code>.
+     */
+    public void setShelvedAt(OffsetDateTime value) {
+        set(8, value);
+    }
+
+    /**
+     * Getter for <code>book.shelved_at</code>.
+     */
+    public OffsetDateTime getShelvedAt() {
+        return (OffsetDateTime) get(8);
+    }
+
     // -------------------------------------------------------------------------
     // Primary key information
     // -------------------------------------------------------------------------
@@ -156,7 +170,7 @@ public class BookRecord extends UpdatableRecordImpl<BookRecord> {
     /**
      * Create a detached, initialised BookRecord
      */
-    public BookRecord(UUID id, String name, Long version, Integer head, Boolean onShelf, OffsetDateTime removedAt, OffsetDateTime createdAt, OffsetDateTime changedAt) {
+    public BookRecord(UUID id, String name, Long version, Integer head, Boolean onShelf, OffsetDateTime removedAt, OffsetDateTime createdAt, OffsetDateTime changedAt, OffsetDateTime shelvedAt) {
         super(Book.BOOK);
 
         setId(id);
@@ -167,6 +181,7 @@ public class BookRecord extends UpdatableRecordImpl<BookRecord> {
         setRemovedAt(removedAt);
         setCreatedAt(createdAt);
         setChangedAt(changedAt);
+        setShelvedAt(shelvedAt);
         resetChangedOnNotNull();
     }
 }

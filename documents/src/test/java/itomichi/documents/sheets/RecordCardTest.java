@@ -1,0 +1,93 @@
+package itomichi.documents.sheets;
+
+import static org.testng.Assert.assertEquals;
+import static org.testng.Assert.assertTrue;
+
+import itomichi.documents.drawing.Drawing;
+import itomichi.documents.drawing.Shape;
+import itomichi.documents.pdf.PdfWriter;
+import itomichi.finding.Quantity;
+import itomichi.measure.Fineness;
+import itomichi.measure.Length;
+import itomichi.measure.Phrase;
+import itomichi.measure.Unit;
+import itomichi.notebook.Entry;
+import java.io.IOException;
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import org.apache.pdfbox.Loader;
+import org.apache.pdfbox.pdmodel.PDDocument;
+import org.apache.pdfbox.text.PDFTextStripper;
+import org.testng.annotations.Test;
+
+/** A book's page of the notebook on paper. */
+public class RecordCardTest {
+
+    private static Entry thread(OptionalDouble came) {
+        return new Entry(
+                "thread-cut",
+                Entry.Group.THREAD,
+                Phrase.of("Thread cut"),
+                Quantity.of(Length.ofMm(700), Fineness.THREAD),
+                true,
+                came,
+                Entry.Origin.WRITTEN);
+    }
+
+    private static Drawing card(OptionalDouble came, String notes) {
+        return RecordCard.draw(
+                new RecordCard.Told(
+                        "Log",
+                        "Link stitch",
+                        List.of("Grey wove 90"),
+                        Optional.of("3 May 2026"),
+                        notes,
+                        "One fold split."),
+                List.of(thread(came)),
+                PrintPaper.A4,
+                LocalDate.of(2026, 11, 27),
+                Unit.MM);
+    }
+
+    private static String text(Drawing drawing) throws IOException {
+        try (PDDocument document = Loader.loadPDF(PdfWriter.write(drawing))) {
+            return new PDFTextStripper().getText(document).replace('\u202f', ' ');
+        }
+    }
+
+    @Test
+    public void whatCameOutStandsBesideThePlan() throws IOException {
+        String text = text(card(OptionalDouble.of(655), "Wax less."));
+        assertTrue(text.contains("700 mm") && text.contains("655 mm"), text);
+        assertTrue(
+                text.contains("finished 3 May 2026") && text.contains("Wax less.") && text.contains("One fold split."),
+                text);
+    }
+
+    /** A stroke to write on, besides the one under the head of the table. */
+    @Test
+    public void whatNobodyToldHasRoomToWrite() {
+        assertEquals(strokes(card(OptionalDouble.empty(), "")), strokes(card(OptionalDouble.of(655), "")) + 1);
+    }
+
+    private static long strokes(Drawing drawing) {
+        return drawing.pages().get(0).shapes().stream()
+                .filter(Shape.Line.class::isInstance)
+                .count();
+    }
+
+    /** Nothing is printed past the foot of a page, however long somebody wrote without a stop. */
+    @Test
+    public void longNotesGoOnOverPages() {
+        Drawing drawing = card(OptionalDouble.empty(), "the awl went in beside the fold ".repeat(400));
+        assertTrue(drawing.pages().size() > 2);
+        for (Drawing.Page page : drawing.pages()) {
+            page.shapes().stream()
+                    .filter(Shape.Words.class::isInstance)
+                    .map(Shape.Words.class::cast)
+                    .forEach(words -> assertTrue(words.yMm() < page.heightMm() - 10, words.text()));
+        }
+    }
+}

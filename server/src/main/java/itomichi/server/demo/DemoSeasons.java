@@ -1,0 +1,223 @@
+package itomichi.server.demo;
+
+import itomichi.book.BookPlan;
+import itomichi.book.WorkList;
+import itomichi.finding.Stage;
+import itomichi.notebook.Entry;
+import itomichi.notebook.NotebookPage;
+import itomichi.server.document.BookDocument;
+import itomichi.server.document.BookDocument.Measured;
+import itomichi.server.document.BookDocuments;
+import itomichi.server.plan.PlanViews;
+import itomichi.spec.BookSpec;
+import java.util.Arrays;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+
+/** What the theatre bound in its last two seasons, with what came out of each. Everything in it is made up. */
+final class DemoSeasons {
+
+    private DemoSeasons() {}
+
+    /**
+     * A book that is finished.
+     *
+     * @param like the demo book that it is like
+     * @param pages how many pages it has
+     * @param ago days since it came to the shelf
+     * @param thick share of the planned thickness that it came to
+     * @param swell share of the planned thickness at the spine that it came to
+     * @param thread share of the thread cut that was used
+     * @param minutes share of the planned minutes that it took
+     * @param spoilt sheets
+     */
+    record Finished(
+            String name,
+            String purpose,
+            String like,
+            int pages,
+            int ago,
+            double thick,
+            double swell,
+            double thread,
+            double minutes,
+            int spoilt,
+            String notes,
+            String failed) {}
+
+    private static final List<Finished> BOOKS = List.of(
+            new Finished(
+                    "Cue slips, The Salt Road",
+                    "For the first hand on the bridge.",
+                    "Cue slips, twelve hands",
+                    16,
+                    431,
+                    0.98,
+                    1.02,
+                    0.88,
+                    1.4,
+                    1,
+                    "Folded with the bone, pressed under the sewing box. Opens flat.",
+                    "The first sheet was folded against the grain."),
+            new Finished(
+                    "Prompt book, The Salt Road",
+                    "Every cue of the second autumn.",
+                    "Prompt book, The Lantern Eater",
+                    192,
+                    404,
+                    0.96,
+                    1.05,
+                    0.91,
+                    1.3,
+                    3,
+                    "Kettles pulled along the fold, not away from it: no tear this time.",
+                    ""),
+            new Finished(
+                    "Rigging notes, autumn tour",
+                    "Knots, weights and who tied them.",
+                    "Rigging notes, winter tour",
+                    24,
+                    397,
+                    0.97,
+                    1.0,
+                    0.89,
+                    1.25,
+                    0,
+                    "",
+                    ""),
+            new Finished(
+                    "Scene diary, The Salt Road",
+                    "One signature for each act.",
+                    "Scene diary",
+                    96,
+                    372,
+                    0.98,
+                    1.03,
+                    0.86,
+                    1.35,
+                    0,
+                    "The flap wants five millimetres more when it is full of slips.",
+                    ""),
+            new Finished(
+                    "Cue slips, Nine Lanterns",
+                    "For the bridge, in the dark.",
+                    "Cue slips, twelve hands",
+                    20,
+                    214,
+                    0.97,
+                    1.01,
+                    0.9,
+                    1.15,
+                    0,
+                    "Twenty minutes from stack to knot.",
+                    ""),
+            new Finished(
+                    "Prompt book, Nine Lanterns",
+                    "Lies open on the ledge by itself.",
+                    "Prompt book, The Lantern Eater",
+                    168,
+                    187,
+                    0.97,
+                    1.04,
+                    0.9,
+                    1.1,
+                    1,
+                    "Sewn in two evenings. The thread was joined once, at the fourth kettle.",
+                    "Squares are wider at the tail: the case dried without a weight for an hour."),
+            new Finished(
+                    "Rigging notes, spring tour",
+                    "Knots, weights and who tied them.",
+                    "Rigging notes, winter tour",
+                    28,
+                    163,
+                    0.96,
+                    1.02,
+                    0.9,
+                    1.05,
+                    0,
+                    "",
+                    ""),
+            new Finished(
+                    "Prompt book, The Glass Ferry",
+                    "The longest of them so far.",
+                    "Prompt book, The Lantern Eater",
+                    232,
+                    96,
+                    0.965,
+                    1.06,
+                    0.92,
+                    1.05,
+                    2,
+                    "Two metres of thread in the work are too many; it knots itself.",
+                    ""),
+            new Finished(
+                    "Cue slips, The Glass Ferry",
+                    "Cut down from spoilt programme sheets.",
+                    "Cue slips, twelve hands",
+                    16,
+                    41,
+                    0.975,
+                    1.0,
+                    0.89,
+                    1.05,
+                    0,
+                    "",
+                    ""));
+
+    static List<Finished> all() {
+        return BOOKS;
+    }
+
+    /** The book as it was finished, measured on the bench. */
+    static BookDocument document(Finished one, BookDocument like) {
+        BookSpec spec = BookDocuments.spec(like).withPages(one.pages());
+        BookDocument book = BookDocuments.changed(
+                like,
+                spec.withTitle(new BookSpec.Title(
+                        one.name(), one.purpose(), spec.title().unit())));
+        var block = PlanViews.plan(book).covering().base().block();
+        BookDocument.Covering usual = book.covering();
+        return book.withCovering(new BookDocument.Covering(
+                        usual.kind(),
+                        usual.numbers(),
+                        usual.schools(),
+                        new Measured(
+                                null,
+                                null,
+                                tenth(block.spine().planned().mm() * one.thick() * one.swell()),
+                                tenth(block.foreEdge().planned().mm() * one.thick()),
+                                null),
+                        usual.stocks(),
+                        usual.ticked()))
+                .withDone(Arrays.asList(Stage.values()));
+    }
+
+    private static double tenth(double mm) {
+        return Math.round(mm * 10) / 10.0;
+    }
+
+    /** What came out of it, as somebody would have written it down. */
+    static Map<String, Double> readings(Finished one, BookDocument book) {
+        BookPlan plan = PlanViews.plan(book);
+        Map<String, Double> readings = new HashMap<>();
+        for (Entry line : NotebookPage.of(plan, WorkList.of(plan).tasks(), Map.of(), Map.of())) {
+            double planned = line.planned().number();
+            switch (line.group()) {
+                case THREAD ->
+                    readings.put(
+                            line.key(),
+                            line.key().equals(NotebookPage.THREAD_CUT)
+                                    ? planned
+                                    : (double) Math.round(
+                                            (1 - one.thread()) * readings.getOrDefault(NotebookPage.THREAD_CUT, 0.0)));
+                case WASTE -> readings.put(line.key(), (double) one.spoilt());
+                case MINUTES -> readings.put(line.key(), (double) Math.max(1, Math.round(planned * one.minutes())));
+                case BLOCK -> {
+                    // measured at its cover
+                }
+            }
+        }
+        return readings;
+    }
+}
