@@ -149,16 +149,37 @@ show_status() {
   say "Data: $RUN"
 }
 
-reset_demo() {
+# Does one task on the binder's database, running or not, and leaves it as it was; what is said of it is on the terminal.
+do_task() {
   prepare_ground
   hold_ground
   need_packages
   build_all
-  local ran=yes
+  local ran=yes code=0
   database_runs || ran=no
   start_database
-  (cd "$APP" && java $(java_flags) -jar server-1.0.0.jar --spring.main.web-application-type=none --itomichi.task=reset-demo) >"$RUN/reset.log" 2>&1 ||
-    fail "the demo books could not be put back (see $RUN/reset.log)"
+  (cd "$APP" && java $(java_flags) -jar server-1.0.0.jar --spring.main.web-application-type=none --itomichi.demo=false "$@") >"$RUN/task.log" 2>&1 || code=$?
   [ $ran = yes ] || stop_database
+  grep '^itomichi: ' "$RUN/task.log" || true
+  return $code
+}
+
+reset_demo() {
+  do_task --itomichi.task=reset-demo || fail "the demo books could not be put back (see $RUN/task.log)"
   say "The demo books are back."
+}
+
+# The file is named from where the command was given.
+keep_workshop() {
+  [ $# = 1 ] || fail "a file to write the workshop into is wanted: bin/itomichi backup FILE"
+  [ -d "$(dirname "$1")" ] || fail "there is no folder $(dirname "$1")"
+  do_task --itomichi.task=backup "--itomichi.file=$(realpath "$1")" || fail "the workshop was not written (see $RUN/task.log)"
+}
+
+take_workshop() {
+  local over=false
+  [ "${2:-}" = --over ] && over=true
+  [ $# = 1 ] || [ $over = true ] || fail "a file to read is wanted: bin/itomichi restore FILE [--over]"
+  [ -r "${1:-}" ] || fail "“${1:-}” cannot be read"
+  do_task --itomichi.task=restore "--itomichi.file=$(realpath "$1")" --itomichi.over=$over || fail "nothing was changed"
 }

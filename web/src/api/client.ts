@@ -52,6 +52,7 @@ export type HoursDocument = Schemas['HoursDocument'];
 export type CheckView = Schemas['CheckView'];
 export type PageView = Schemas['PageView'];
 export type PageLine = Schemas['PageLine'];
+export type ArchiveReport = Schemas['ArchiveReport'];
 export type NotebookView = Schemas['NotebookView'];
 export type SchoolView = Schemas['SchoolView'];
 export type InUnits = Schemas['InUnits'];

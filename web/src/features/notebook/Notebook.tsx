@@ -6,6 +6,7 @@ import { api, value, type NotebookView } from '../../api/client';
 import { SelectField } from '../../ui/choices';
 import { ErrorNote, Waiting } from '../../ui/ErrorNote';
 import { TypedField } from '../../ui/TypedField';
+import { Workshop } from './Workshop';
 import './notebook.css';
 
 const FIELDS = ['words', 'structure', 'paper', 'since', 'until'] as const;
@@ -118,6 +119,7 @@ export default function Notebook() {
           )}
         </>
       )}
+      <Workshop />
     </main>
   );
 }

@@ -11,7 +11,9 @@ import java.net.http.HttpRequest;
 import java.net.http.HttpResponse.BodyHandlers;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.ArrayList;
 import java.util.LinkedHashMap;
+import java.util.List;
 import java.util.Map;
 import java.util.concurrent.TimeUnit;
 import org.testng.annotations.AfterClass;
@@ -110,9 +112,24 @@ public class LauncherTest {
                 == 200;
     }
 
-    private Process begin(String command) throws IOException {
+    @Test
+    public void theWorkshopIsWrittenIntoAFileAndReadAgain() throws Exception {
+        Path file = home.resolve("workshop.zip");
+        assertTrue(ended(begin("backup", file.toString())).contains("The workshop is kept in"));
+        String again = ended(begin("restore", file.toString()));
+        assertTrue(again.contains("books: 0 new") && again.contains("0 there and otherwise"), again);
+        Files.writeString(file, "no workshop");
+        Process refused = begin("restore", file.toString());
+        assertTrue(refused.waitFor(3, TimeUnit.MINUTES));
+        assertEquals(refused.exitValue(), 1);
+        assertTrue(Files.readString(begun.get(refused)).contains("This is no archive of a workshop"));
+    }
+
+    private Process begin(String command, String... more) throws IOException {
         Path out = Files.createTempFile(command, ".out");
-        ProcessBuilder process = new ProcessBuilder("../bin/itomichi", command)
+        List<String> line = new ArrayList<>(List.of("../bin/itomichi", command));
+        line.addAll(List.of(more));
+        ProcessBuilder process = new ProcessBuilder(line)
                 .redirectErrorStream(true)
                 .redirectInput(new File("/dev/null"))
                 .redirectOutput(out.toFile());

@@ -72,7 +72,7 @@ public class NotebookTest extends Journey {
         Page page = page(book);
         Locator notes = page.getByRole(AriaRole.TEXTBOX, new Page.GetByRoleOptions().setName("Notes"));
         notes.fill("The verdigris thread stains damp paper.");
-        notes.blur();
+        page.waitForResponse("**/page", notes::blur);
         page.reload();
         assertThat(notes).hasValue("The verdigris thread stains damp paper.");
         page.keyboard().press("k");

@@ -25,7 +25,7 @@ import tools.jackson.databind.json.JsonMapper;
 @Repository
 class DrawerStore {
 
-    private static final TypeReference<Map<String, Object>> PARTICULARS = new TypeReference<>() {};
+    static final TypeReference<Map<String, Object>> PARTICULARS = new TypeReference<>() {};
 
     private final DSLContext database;
     private final JsonMapper json;

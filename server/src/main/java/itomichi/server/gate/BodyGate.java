@@ -36,6 +36,9 @@ class BodyGate extends OncePerRequestFilter {
     /** Pictures as a camera takes them. */
     static final int LARGEST_PICTURE = 20_000_000;
 
+    static final long LARGEST_ARCHIVE = 2_000_000_000L;
+
+    private static final String ARCHIVE = "/api/workshop";
     private static final Pattern PICTURES = Pattern.compile("/api/books/[^/]+/pictures");
 
     private static final long PATIENCE = TimeUnit.SECONDS.toNanos(5);
@@ -49,6 +52,7 @@ class BodyGate extends OncePerRequestFilter {
     private static final int LARGE_AT_ONCE = 2;
 
     private final Semaphore places = new Semaphore(AT_ONCE);
+    private final Semaphore archive = new Semaphore(1);
     /** So few large ones at once, for they are held in memory. */
     private final Semaphore wide = new Semaphore(LARGE_AT_ONCE);
 
@@ -58,6 +62,10 @@ class BodyGate extends OncePerRequestFilter {
         boolean brings = request.getContentLengthLong() > 0 || request.getHeader(HttpHeaders.TRANSFER_ENCODING) != null;
         if (!brings) {
             chain.doFilter(request, response);
+            return;
+        }
+        if (request.getRequestURI().equals(ARCHIVE)) {
+            letThrough(request, response, chain);
             return;
         }
         boolean large = most(request.getRequestURI()) > LARGEST_FILE;
@@ -75,6 +83,30 @@ class BodyGate extends OncePerRequestFilter {
         }
         if (body.isPresent()) {
             chain.doFilter(new TakenRequest(request, body.get()), response);
+        }
+    }
+
+    /** An archive does not fit into memory: whoever wants it reads it as it comes. */
+    private void letThrough(HttpServletRequest request, HttpServletResponse response, FilterChain chain)
+            throws ServletException, IOException {
+        if (request.getContentLengthLong() < 0 || request.getContentLengthLong() > LARGEST_ARCHIVE) {
+            Answers.writeAndClose(
+                    response,
+                    HttpStatus.CONTENT_TOO_LARGE,
+                    "An archive of at most %,d bytes is read here, and its length is said before."
+                            .formatted(LARGEST_ARCHIVE));
+            letRunBy(request);
+            return;
+        }
+        if (!archive.tryAcquire()) {
+            response.setHeader(HttpHeaders.CONNECTION, "close");
+            Answers.writeBusy(response, "Another archive is being read just now.");
+            return;
+        }
+        try {
+            chain.doFilter(request, response);
+        } finally {
+            archive.release();
         }
     }
 

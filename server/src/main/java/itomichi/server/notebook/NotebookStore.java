@@ -37,7 +37,7 @@ import tools.jackson.databind.json.JsonMapper;
 @Repository
 class NotebookStore {
 
-    private static final TypeReference<Map<String, Double>> READINGS = new TypeReference<>() {};
+    static final TypeReference<Map<String, Double>> READINGS = new TypeReference<>() {};
 
     /** Everything of a book that is looked through for words. */
     private static final Field<String> WORDS = concat(

@@ -22,7 +22,7 @@ import tools.jackson.databind.json.JsonMapper;
 @Repository
 class ActStore {
 
-    private static final TypeReference<List<Moved>> MOVED = new TypeReference<>() {};
+    static final TypeReference<List<Moved>> MOVED = new TypeReference<>() {};
 
     private final DSLContext database;
     private final JsonMapper json;

@@ -1,0 +1,57 @@
+package itomichi.server.archive;
+
+import itomichi.server.platform.ProblemException;
+import java.io.IOException;
+import java.io.OutputStream;
+import java.nio.file.Path;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import org.springframework.dao.DataAccessException;
+import org.springframework.http.HttpStatus;
+import org.springframework.stereotype.Service;
+import tools.jackson.databind.json.JsonMapper;
+
+/** The whole workshop, out and in again. */
+@Service
+class ArchiveService {
+
+    private static final Logger LOG = LoggerFactory.getLogger(ArchiveService.class);
+
+    private final ArchiveWriter writer;
+    private final ArchiveReader reader;
+    private final JsonMapper json;
+
+    ArchiveService(ArchiveWriter writer, ArchiveReader reader, JsonMapper json) {
+        this.writer = writer;
+        this.reader = reader;
+        this.json = json;
+    }
+
+    /** @throws IOException if it cannot be written there */
+    void write(OutputStream to) throws IOException {
+        writer.write(to);
+    }
+
+    /**
+     * Looks at an archive, or lays in what is new of it.
+     *
+     * @param over whether what is there and otherwise gives way
+     * @throws ProblemException if it is refused; then nothing is changed
+     */
+    ArchiveReport read(Path path, boolean take, boolean over) {
+        try (ArchiveFile file = ArchiveFile.open(path, json)) {
+            return reader.read(file, take, over);
+        } catch (ArchiveReader.OnlyLooked looked) {
+            return looked.report();
+        } catch (ArchiveFault fault) {
+            throw refused(String.valueOf(fault.getMessage()));
+        } catch (DataAccessException | org.jooq.exception.DataAccessException unfit) {
+            LOG.info("An archive was refused by the database", unfit);
+            throw refused("What is in it does not fit together as a workshop.");
+        }
+    }
+
+    private static ProblemException refused(String line) {
+        return new ProblemException(HttpStatus.UNPROCESSABLE_CONTENT, line + " Nothing was taken.");
+    }
+}
