@@ -53,6 +53,7 @@ export type CheckView = Schemas['CheckView'];
 export type PageView = Schemas['PageView'];
 export type PageLine = Schemas['PageLine'];
 export type ArchiveReport = Schemas['ArchiveReport'];
+export type LearnedHabit = Schemas['LearnedHabit'];
 export type NotebookView = Schemas['NotebookView'];
 export type SchoolView = Schemas['SchoolView'];
 export type InUnits = Schemas['InUnits'];

@@ -64,6 +64,10 @@ const router = createBrowserRouter([
         ...fetched(async () => (await import('../features/notebook/Notebook')).default, 'Opening the notebook'),
       },
       {
+        path: '/learned',
+        ...fetched(async () => (await import('../features/notebook/Learned')).default, 'Reading the notebook'),
+      },
+      {
         path: '/notebook/:id',
         ...fetched(async () => (await import('../features/notebook/Page')).default, 'Opening the notebook'),
       },

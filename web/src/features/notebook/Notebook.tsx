@@ -59,6 +59,9 @@ export default function Notebook() {
           Bench
         </Link>
         <h1>Notebook</h1>
+        <Link to="/learned" className="notebook-learned">
+          What it taught
+        </Link>
       </div>
       <form className="notebook-find" aria-label="Find a page" onSubmit={(event) => event.preventDefault()}>
         <div className="field notebook-for">

@@ -98,6 +98,6 @@ public class ArchitectureTest {
                     .filter(target -> target.startsWith("itomichi.") && !target.equals("itomichi." + name))
                     .forEach(target -> used.add(target.substring("itomichi.".length())));
         }
-        assertEquals(used, told, name);
+        assertEquals(used, told, name + " uses " + used);
     }
 }

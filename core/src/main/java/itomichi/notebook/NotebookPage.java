@@ -59,9 +59,10 @@ public final class NotebookPage {
             own.add(line(
                     THREAD_LEFT,
                     Group.THREAD,
-                    Phrase.of("Thread left over"),
-                    Quantity.of(Length.ZERO, Fineness.THREAD),
-                    false));
+                    Phrase.of("Thread left over, with what was in the needle"),
+                    Quantity.of(
+                            plan.sewn().need().left().times(plan.spec().use().copies()), Fineness.THREAD),
+                    true));
         });
         own.add(line(SPOILT, Group.WASTE, Phrase.of("Sheets spoilt"), new Quantity.Plain(0, "", 0), false));
         for (Task task : tasks) {

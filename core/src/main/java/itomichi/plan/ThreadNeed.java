@@ -27,6 +27,7 @@ import itomichi.structure.ThumbRule;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 
 /**
  * How much thread to cut.
@@ -49,6 +50,33 @@ public record ThreadNeed(Working cut, List<Length> pieces) {
     /** The longest piece. */
     public Length longest() {
         return pieces.stream().max(Length::compareTo).orElse(Length.ZERO);
+    }
+
+    /**
+     * By how many percent more than the straight way was used, where so much was: the sum that it was cut by, turned round.
+     *
+     * @param used all that was used, both tails with it; what was in the needle is left over
+     */
+    public double slackPercentOf(Length used) {
+        return ((used.mm() / term("k") - term("t") * 2 * term("y")) / straightMm() - 1) * 100;
+    }
+
+    /** What was used, both tails with it, where the slack was so many percent: the other way round. */
+    public Length usedWith(double slackPercent) {
+        return Length.ofMm(term("k") * (straightMm() * (1 + slackPercent / 100) + term("t") * 2 * term("y")));
+    }
+
+    private double straightMm() {
+        return term("r") + term("p") + term("l") + term("n");
+    }
+
+    /** What is left over where everything comes out as planned: what was folded back through the needles. */
+    public Length left() {
+        return Length.ofMm(term("k") * term("t") * term("u"));
+    }
+
+    private double term(String letter) {
+        return Objects.requireNonNull(cut.terms().get(letter), letter).value().number();
     }
 
     static ThreadNeed of(BookSpec spec, Stitching.Choice choice, ThreadPath path, Frame frame) {

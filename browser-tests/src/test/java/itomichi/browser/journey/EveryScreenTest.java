@@ -31,7 +31,8 @@ public class EveryScreenTest extends ScreenJourney {
                         "/shopping",
                         "/days",
                         "/notebook",
-                        "/notebook/{Fly-loft log}")
+                        "/notebook/{Fly-loft log}",
+                        "/learned")
             },
             {"Cue slips", STAGES},
             {"Programme", List.of("gather", "template", "sewing")},

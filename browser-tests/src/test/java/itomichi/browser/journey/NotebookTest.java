@@ -40,18 +40,19 @@ public class NotebookTest extends Journey {
         Page page = window();
         page.navigate("/books/" + book.id() + "/finish");
         Locator asked = region(page, "What came out");
-        write(asked.getByLabel("Thread left over"), "45 mm");
+        write(asked.getByLabel(Pattern.compile("^Thread left over")), "45 mm");
         asked.getByText("Put it on the shelf").click();
         assertThat(asked).containsText("It stands on the shelf since");
         asked.getByText("Its page of the notebook").click();
-        assertThat(page.getByLabel("Came out: Thread left over")).hasValue("45\u202fmm");
+        assertThat(page.getByLabel(Pattern.compile("^Came out: Thread left over")))
+                .hasValue("45\u202fmm");
         assertThat(page.getByText(Pattern.compile("Finished \\d"))).isVisible();
     }
 
     @Test
     public void moreThreadLeftThanCutIsToldInPlace() {
         Page page = page(prepare.begin("Left over"));
-        write(page.getByLabel("Came out: Thread left over"), "30 m");
+        write(page.getByLabel(Pattern.compile("^Came out: Thread left over")), "30 m");
         assertThat(page.getByRole(AriaRole.ALERT)).containsText("was cut.");
     }
 
@@ -106,5 +107,26 @@ public class NotebookTest extends Journey {
         page.getByText("Begin a book like it").click();
         assertThat(page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setLevel(1)))
                 .hasText(book.name() + ", 2");
+    }
+
+    /** The two seasons of the demo teach; a book's reading is left out and taken in again by a press. */
+    @Test
+    public void aReadingIsLeftOutAndTakenInAgain() {
+        Page page = window();
+        page.navigate("/learned");
+        Locator thickness = region(page, "Thickness of a sheet: Book wove 120");
+        assertThat(thickness).containsText("by 3 books");
+        thickness
+                .getByRole(
+                        AriaRole.BUTTON,
+                        new Locator.GetByRoleOptions().setName("Leave out: Prompt book, Nine Lanterns"))
+                .click();
+        assertThat(thickness).containsText("One reading more, and it teaches");
+        thickness
+                .getByRole(
+                        AriaRole.BUTTON,
+                        new Locator.GetByRoleOptions().setName("Take in again: Prompt book, Nine Lanterns"))
+                .click();
+        assertThat(thickness).containsText("by 3 books");
     }
 }

@@ -11,6 +11,7 @@ import itomichi.db.generated.tables.BookDays;
 import itomichi.db.generated.tables.DrawerAct;
 import itomichi.db.generated.tables.KeptTemplate;
 import itomichi.db.generated.tables.Knife;
+import itomichi.db.generated.tables.LearnedOut;
 import itomichi.db.generated.tables.LookOver;
 import itomichi.db.generated.tables.NotebookPage;
 import itomichi.db.generated.tables.OwnPattern;
@@ -78,6 +79,11 @@ public class DefaultSchema extends SchemaImpl {
      * The table <code>knife</code>.
      */
     public final Knife KNIFE = Knife.KNIFE;
+
+    /**
+     * The table <code>learned_out</code>.
+     */
+    public final LearnedOut LEARNED_OUT = LearnedOut.LEARNED_OUT;
 
     /**
      * The table <code>look_over</code>.
@@ -157,6 +163,7 @@ public class DefaultSchema extends SchemaImpl {
             DrawerAct.DRAWER_ACT,
             KeptTemplate.KEPT_TEMPLATE,
             Knife.KNIFE,
+            LearnedOut.LEARNED_OUT,
             LookOver.LOOK_OVER,
             NotebookPage.NOTEBOOK_PAGE,
             OwnPattern.OWN_PATTERN,

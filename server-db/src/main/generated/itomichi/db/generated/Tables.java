@@ -11,6 +11,7 @@ import itomichi.db.generated.tables.BookDays;
 import itomichi.db.generated.tables.DrawerAct;
 import itomichi.db.generated.tables.KeptTemplate;
 import itomichi.db.generated.tables.Knife;
+import itomichi.db.generated.tables.LearnedOut;
 import itomichi.db.generated.tables.LookOver;
 import itomichi.db.generated.tables.NotebookPage;
 import itomichi.db.generated.tables.OwnPattern;
@@ -64,6 +65,11 @@ public class Tables {
      * The table <code>knife</code>.
      */
     public static final Knife KNIFE = Knife.KNIFE;
+
+    /**
+     * The table <code>learned_out</code>.
+     */
+    public static final LearnedOut LEARNED_OUT = LearnedOut.LEARNED_OUT;
 
     /**
      * The table <code>look_over</code>.

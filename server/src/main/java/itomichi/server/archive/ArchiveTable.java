@@ -16,6 +16,7 @@ enum ArchiveTable {
     STEP_LOG("book_id, step, began_at", true, "*"),
     LOOK_OVER("book_id, look", true, "*"),
     NOTEBOOK_PAGE("book_id", true, "*"),
+    LEARNED_OUT("book_id, habit", true, "*"),
     /** Its two files lie beside it. */
     PICTURE("id", true, "id, book_id, caption, width, height, added_at"),
     THING("id", false, "*"),

@@ -28,7 +28,7 @@ final class DemoSeasons {
      * @param ago days since it came to the shelf
      * @param thick share of the planned thickness that it came to
      * @param swell share of the planned thickness at the spine that it came to
-     * @param thread share of the thread cut that was used
+     * @param slack thread that was used beyond the straight way, percent
      * @param minutes share of the planned minutes that it took
      * @param spoilt sheets
      */
@@ -40,7 +40,7 @@ final class DemoSeasons {
             int ago,
             double thick,
             double swell,
-            double thread,
+            double slack,
             double minutes,
             int spoilt,
             String notes,
@@ -55,7 +55,7 @@ final class DemoSeasons {
                     431,
                     0.98,
                     1.02,
-                    0.88,
+                    4.4,
                     1.4,
                     1,
                     "Folded with the bone, pressed under the sewing box. Opens flat.",
@@ -68,7 +68,7 @@ final class DemoSeasons {
                     404,
                     0.96,
                     1.05,
-                    0.91,
+                    5.2,
                     1.3,
                     3,
                     "Kettles pulled along the fold, not away from it: no tear this time.",
@@ -81,7 +81,7 @@ final class DemoSeasons {
                     397,
                     0.97,
                     1.0,
-                    0.89,
+                    4.9,
                     1.25,
                     0,
                     "",
@@ -94,7 +94,7 @@ final class DemoSeasons {
                     372,
                     0.98,
                     1.03,
-                    0.86,
+                    3.8,
                     1.35,
                     0,
                     "The flap wants five millimetres more when it is full of slips.",
@@ -107,7 +107,7 @@ final class DemoSeasons {
                     214,
                     0.97,
                     1.01,
-                    0.9,
+                    4.1,
                     1.15,
                     0,
                     "Twenty minutes from stack to knot.",
@@ -120,7 +120,7 @@ final class DemoSeasons {
                     187,
                     0.97,
                     1.04,
-                    0.9,
+                    4.8,
                     1.1,
                     1,
                     "Sewn in two evenings. The thread was joined once, at the fourth kettle.",
@@ -133,7 +133,7 @@ final class DemoSeasons {
                     163,
                     0.96,
                     1.02,
-                    0.9,
+                    4.3,
                     1.05,
                     0,
                     "",
@@ -146,7 +146,7 @@ final class DemoSeasons {
                     96,
                     0.965,
                     1.06,
-                    0.92,
+                    5.6,
                     1.05,
                     2,
                     "Two metres of thread in the work are too many; it knots itself.",
@@ -159,7 +159,7 @@ final class DemoSeasons {
                     41,
                     0.975,
                     1.0,
-                    0.89,
+                    4.6,
                     1.05,
                     0,
                     "",
@@ -197,6 +197,13 @@ final class DemoSeasons {
         return Math.round(mm * 10) / 10.0;
     }
 
+    /** What is left of the thread that was cut, mm. */
+    private static double left(Finished one, BookPlan plan) {
+        var need = plan.sewn().need();
+        return plan.spec().use().copies()
+                * (need.cut().length().mm() - need.usedWith(one.slack()).mm());
+    }
+
     /** What came out of it, as somebody would have written it down. */
     static Map<String, Double> readings(Finished one, BookDocument book) {
         BookPlan plan = PlanViews.plan(book);
@@ -209,8 +216,7 @@ final class DemoSeasons {
                             line.key(),
                             line.key().equals(NotebookPage.THREAD_CUT)
                                     ? planned
-                                    : (double) Math.round(
-                                            (1 - one.thread()) * readings.getOrDefault(NotebookPage.THREAD_CUT, 0.0)));
+                                    : Math.max(0, Math.round(left(one, plan))));
                 case WASTE -> readings.put(line.key(), (double) one.spoilt());
                 case MINUTES -> readings.put(line.key(), (double) Math.max(1, Math.round(planned * one.minutes())));
                 case BLOCK -> {

@@ -2,6 +2,7 @@ package itomichi.server.notebook;
 
 import itomichi.book.BookPlan;
 import itomichi.finding.Quantity;
+import itomichi.learning.Reading;
 import itomichi.measure.Fineness;
 import itomichi.measure.Length;
 import itomichi.measure.Phrase;
@@ -29,9 +30,12 @@ import itomichi.spec.UnfitValueException;
 import itomichi.structure.Structure;
 import itomichi.structure.Structures;
 import java.time.Clock;
+import java.time.LocalDate;
 import java.time.OffsetDateTime;
 import java.time.format.DateTimeFormatter;
 import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
@@ -67,6 +71,7 @@ public class NotebookService {
     private final NotebookStore store;
     private final PictureStore pictures;
     private final Clock clock;
+    private final HeardReadings heard = new HeardReadings();
 
     NotebookService(
             BookService books,
@@ -139,6 +144,57 @@ public class NotebookService {
                 page.readings(),
                 work == null ? Map.of() : work.minutes());
         return new Read(book, plan, page, lines);
+    }
+
+    /**
+     * A finished book.
+     *
+     * @param day when it came to the shelf
+     * @param dayWords the same in words
+     * @param readings what it says of its binder's habits
+     */
+    public record Finished(UUID id, String name, LocalDate day, String dayWords, List<Reading> readings) {}
+
+    /** Finished books, the one that was finished first in front; and whether there are more, longer ago. */
+    public record AllFinished(List<Finished> books, boolean more) {}
+
+    /** What finished books say of their binder's habits. */
+    public AllFinished finished() {
+        NotebookStore.Part part = store.find(Wanted.FINISHED, 0, MOST_LISTED);
+        Map<UUID, OffsetDateTime> shelved = new HashMap<>();
+        part.books().forEach(found -> {
+            if (found.shelved() != null) {
+                shelved.put(found.id(), found.shelved());
+            }
+        });
+        List<UUID> ids = List.copyOf(shelved.keySet());
+        Map<UUID, PageDocument> pages = store.pages(ids);
+        List<StoredBook> stored = books.all(ids);
+        Map<UUID, DaysService.Work> works = days.work(stored);
+        List<Finished> finished = new ArrayList<>();
+        for (StoredBook book : stored) {
+            UUID id = book.id();
+            OffsetDateTime at = shelved.get(id);
+            try {
+                if (at != null) {
+                    finished.add(finished(book, at, pages.getOrDefault(id, PageDocument.EMPTY), works.get(id)));
+                }
+            } catch (RuntimeException unplanned) {
+                LOG.warn("Book {} cannot be planned as it is kept", id, unplanned);
+            }
+        }
+        finished.sort(Comparator.comparing(Finished::day).thenComparing(Finished::name));
+        return new AllFinished(finished, part.all() > part.books().size());
+    }
+
+    private Finished finished(StoredBook book, OffsetDateTime at, PageDocument page, DaysService.@Nullable Work work) {
+        Map<String, Double> came = new HashMap<>();
+        if (work != null) {
+            work.minutes().forEach((step, minutes) -> came.put(NotebookPage.MINUTES + step, (double) minutes));
+        }
+        came.putAll(page.readings());
+        LocalDate day = at.atZoneSameInstant(clock.getZone()).toLocalDate();
+        return new Finished(book.id(), book.document().name(), day, DAY.format(day), heard.of(book, came));
     }
 
     /** The page of a book. */

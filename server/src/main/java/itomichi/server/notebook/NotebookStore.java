@@ -77,6 +77,10 @@ class NotebookStore {
             Optional<OffsetDateTime> from,
             Optional<OffsetDateTime> until) {
 
+        /** Every book on the shelf. */
+        static final Wanted FINISHED =
+                new Wanted(List.of(), "", "", Optional.of(OffsetDateTime.parse("1970-01-01T00:00Z")), Optional.empty());
+
         private Condition condition() {
             Condition all = BOOK.REMOVED_AT.isNull();
             for (String word : words) {

@@ -17,6 +17,7 @@ class Pages implements WebMvcConfigurer {
             "/books/{id}",
             "/books/{id}/{stage}",
             "/days",
+            "/learned",
             "/notebook",
             "/notebook/{page}",
             "/patterns",

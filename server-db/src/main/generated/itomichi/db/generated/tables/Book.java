@@ -10,6 +10,7 @@ import itomichi.db.generated.Keys;
 import itomichi.db.generated.tables.BookCard.BookCardPath;
 import itomichi.db.generated.tables.BookDays.BookDaysPath;
 import itomichi.db.generated.tables.KeptTemplate.KeptTemplatePath;
+import itomichi.db.generated.tables.LearnedOut.LearnedOutPath;
 import itomichi.db.generated.tables.LookOver.LookOverPath;
 import itomichi.db.generated.tables.NotebookPage.NotebookPagePath;
 import itomichi.db.generated.tables.Picture.PicturePath;
@@ -227,6 +228,18 @@ public class Book extends TableImpl<BookRecord> {
             _keptTemplate = new KeptTemplatePath(this, null, Keys.KEPT_TEMPLATE__KEPT_TEMPLATE_BOOK_ID_FKEY.getInverseKey());
 
         return _keptTemplate;
+    }
+
+    private transient LearnedOutPath _learnedOut;
+
+    /**
+     * Get the implicit to-many join path to the <code>learned_out</code> table
+     */
+    public LearnedOutPath learnedOut() {
+        if (_learnedOut == null)
+            _learnedOut = new LearnedOutPath(this, null, Keys.LEARNED_OUT__LEARNED_OUT_BOOK_ID_FKEY.getInverseKey());
+
+        return _learnedOut;
     }
 
     private transient LookOverPath _lookOver;

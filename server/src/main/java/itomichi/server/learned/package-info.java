@@ -1,0 +1,8 @@
+/**
+ * What finished books teach: readings of the notebook by habit, with what is to be expected of the next. Read
+ * {@link itomichi.server.learned.LearnedService} first. Uses {@code notebook}, {@code plan} and {@code platform}.
+ */
+@NullMarked
+package itomichi.server.learned;
+
+import org.jspecify.annotations.NullMarked;
