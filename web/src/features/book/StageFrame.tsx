@@ -4,6 +4,7 @@ import { useNavigate } from 'react-router';
 import type { Stage } from '../../api/client';
 import { useSession } from '../../state/useSession';
 import { useSize } from '../../ui/useSize';
+import { LookOver } from './stage/finish/LookOver';
 import { FromDrawers } from './FromDrawers';
 import { STAGES, stageWords } from './stages';
 
@@ -34,6 +35,7 @@ export function StageFrame({ stage, choices, drawing, below, tall }: Props) {
           {width > 0 && drawing(width, height)}
         </div>
         {below}
+        {stage !== 'FINISH' && <LookOver of={stage} />}
       </div>
     </>
   );

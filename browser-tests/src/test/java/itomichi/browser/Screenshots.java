@@ -20,15 +20,12 @@ public class Screenshots extends Journey {
         return new Object[][] {
             {"bench", "/", 1280, 800, false},
             {"purpose", "/books/{Prompt book}/purpose", 1280, 800, false},
-            {"cutting", "/books/{Fly-loft log}/paper", 1280, 800, false},
             {"block", "/books/{Prompt book}/gather", 1280, 800, false},
             {"drawers", "/drawers/papers", 1280, 800, false},
             {"stations", "/books/{The long song}/stations", 1280, 800, false},
             {"stab", "/books/{Shadow figures}/stations", 1280, 800, false},
             {"template", "/books/{Scene diary}/template", 1280, 800, false},
-            {"templates", "/templates", 1280, 800, false},
             {"thread", "/books/{Costume swatches}/thread", 1280, 1100, false},
-            {"working", "/books/{Cue slips}/thread", 1280, 800, false},
             {"sewing", "/books/{Prompt book}/sewing", 1280, 800, false},
             {"sewing-turned-evening", "/books/{Shadow figures}/sewing", 1280, 800, true},
             {"sewing-small", "/books/{Cue slips}/sewing", 360, 740, false},
@@ -37,6 +34,9 @@ public class Screenshots extends Journey {
             {"patterns", "/patterns", 1280, 800, false},
             {"days", "/days", 1280, 1180, false},
             {"shopping", "/shopping", 1280, 1300, false},
+            {"look-over", "/books/{Prompt book, Nine}/finish", 1280, 1000, false},
+            {"notebook", "/notebook/{Prompt book, Nine}", 1280, 1100, false},
+            {"learned", "/learned", 1280, 1000, false},
         };
     }
 
@@ -45,11 +45,11 @@ public class Screenshots extends Journey {
         Page page = window(width, height, evening);
         String book = path.replaceAll(".*\\{(.*)}.*", "$1");
         page.navigate(path.contains("{") ? path.replace("{" + book + "}", prepare.demo(book)) : path);
-        assertThat(page.locator(".figure, .row, .sewing-move, .thing, .kept, .pattern-board, .shopping-list, .strip")
+        assertThat(page.locator(".figure, .row, .sewing-move, .thing, .kept, .pattern-board, .shopping-list, .strip, .page, .learned-chart")
                         .first())
                 .isVisible();
         page.waitForLoadState(com.microsoft.playwright.options.LoadState.NETWORKIDLE);
-        String look = Map.of("cutting", "cutting", "block", "all of it").getOrDefault(name, "");
+        String look = Map.of("block", "all of it").getOrDefault(name, "");
         if (!look.isEmpty()) {
             page.getByRole(
                             AriaRole.RADIO,
@@ -65,9 +65,6 @@ public class Screenshots extends Journey {
         }
         if (name.equals("drawers")) {
             page.keyboard().press("m");
-        }
-        if (name.equals("working")) {
-            page.keyboard().press("w");
         }
         if (name.equals("sewing") || name.contains("turned")) {
             for (int move = 0; move < 22; move++) {

@@ -1,7 +1,7 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { Button } from 'antd';
 import { useState } from 'react';
-import { api, failure, outcome, value, type CheckView, type Outcome } from '../../../../api/client';
+import { api, failure, outcome, value, type CheckView, type Outcome, type Stage } from '../../../../api/client';
 import { readLength } from '../../../../api/reading';
 import { useSession } from '../../../../state/useSession';
 import { ErrorNote, Waiting } from '../../../../ui/ErrorNote';
@@ -17,8 +17,11 @@ interface Acts {
   forget: (key: string) => void;
 }
 
-/** What practitioners look at and measure at the end of each stage, and what was found on this book. */
-export function LookOver() {
+/**
+ * What practitioners look at and measure at the end of each stage, and what was found on this book: of one stage before it is gone on from,
+ * or of all of them.
+ */
+export function LookOver({ of }: { of?: Stage }) {
   const { state } = useSession();
   const client = useQueryClient();
   const { unit } = useUnit();
@@ -51,32 +54,35 @@ export function LookOver() {
   if (look.isError) {
     return <ErrorNote message={look.error.message} again={() => void look.refetch()} />;
   }
-  if (!look.data) {
-    return <Waiting what="Getting the list" />;
+  const list = look.data?.filter((one) => !of || one.stage === of) ?? [];
+  if (!look.data || list.length === 0) {
+    return of ? null : <Waiting what="Getting the list" />;
   }
-  const open = look.data.filter((one) => !one.found).length;
-  const bad = look.data.filter((one) => one.found && !one.found.good).length;
+  const open = list.filter((one) => !one.found).length;
+  const bad = list.filter((one) => one.found && !one.found.good).length;
   return (
     <section className="look-over" aria-label="Look it over">
-      <h2>Look it over</h2>
+      <h2>{of ? 'Look it over before you go on' : 'Look it over'}</h2>
       <p className="look-over-sum">
-        {open === 0 ? 'Everything was looked at' : `${open} of ${look.data.length} still to look at`}
+        {open === 0 ? 'Everything was looked at' : `${open} of ${list.length} still to look at`}
         {bad > 0 ? `; ${bad} not good.` : '.'}{' '}
-        <Button size="small" href={`/api/books/${id}/look.pdf?paper=${keptPaper()}`} target="_blank">
-          Print it as a slip
-        </Button>
+        {!of && (
+          <Button size="small" href={`/api/books/${id}/look.pdf?paper=${keptPaper()}`} target="_blank">
+            Print it as a slip
+          </Button>
+        )}
       </p>
       <p role="status" className="look-over-said">
         {said}
       </p>
       {STAGES.map((stage) => {
-        const of = look.data.filter((one) => one.stage === stage.key);
+        const here = list.filter((one) => one.stage === stage.key);
         return (
-          of.length > 0 && (
+          here.length > 0 && (
             <section key={stage.key} aria-label={stage.name}>
-              <h3>{stage.name}</h3>
+              {!of && <h3>{stage.name}</h3>}
               <ul>
-                {of.map((one) => (
+                {here.map((one) => (
                   <Line key={one.key} one={one} acts={acts} />
                 ))}
               </ul>

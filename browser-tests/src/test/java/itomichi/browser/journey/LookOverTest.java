@@ -51,4 +51,15 @@ public class LookOverTest extends Journey {
         height.press("Enter");
         assertThat(list).containsText("a point may have slipped");
     }
+
+    /** While it can still be mended: each stage has its own list. */
+    @Test
+    public void eachStageHasWhatIsLookedAtBeforeItIsGoneOnFrom() {
+        Page page = window();
+        page.navigate("/books/" + prepare.begin("Stage by stage").id() + "/gather");
+        Locator list = page.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("Look it over"));
+        assertThat(list).not().containsText("Height of a sheet");
+        press(list, "Not good: Every fold is sharp").click();
+        assertThat(list).containsText("tap it level at head and fold");
+    }
 }

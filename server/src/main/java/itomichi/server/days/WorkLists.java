@@ -2,13 +2,14 @@ package itomichi.server.days;
 
 import itomichi.book.WorkList;
 import itomichi.server.book.StoredBook;
+import itomichi.server.document.BookDocument;
 import itomichi.server.plan.PlanViews;
 import java.util.LinkedHashMap;
 import java.util.Map;
 import java.util.UUID;
 import org.springframework.stereotype.Component;
 
-/** The steps of books that were looked at lately: a book is planned once for each of its versions, and not whenever the days are looked at. */
+/** The steps of books that were looked at lately: a book is planned once as long as it is as it was, and not whenever the days are looked at. */
 @Component
 class WorkLists {
 
@@ -21,18 +22,18 @@ class WorkLists {
         }
     };
 
-    private record Kept(long version, WorkList list) {}
+    private record Kept(BookDocument document, WorkList list) {}
 
     WorkList of(StoredBook book) {
         synchronized (kept) {
             Kept one = kept.get(book.id());
-            if (one != null && one.version() == book.version()) {
+            if (one != null && one.document().equals(book.document())) {
                 return one.list();
             }
         }
         WorkList list = WorkList.of(PlanViews.plan(book.document()));
         synchronized (kept) {
-            kept.put(book.id(), new Kept(book.version(), list));
+            kept.put(book.id(), new Kept(book.document(), list));
         }
         return list;
     }

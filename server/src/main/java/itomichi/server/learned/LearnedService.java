@@ -7,8 +7,8 @@ import itomichi.server.learned.LearnedView.LearnedHabit;
 import itomichi.server.learned.LearnedView.LearnedLesson;
 import itomichi.server.learned.LearnedView.LearnedNumber;
 import itomichi.server.learned.LearnedView.LearnedReading;
-import itomichi.server.notebook.NotebookService;
-import itomichi.server.notebook.NotebookService.Finished;
+import itomichi.server.notebook.FinishedBooks;
+import itomichi.server.notebook.FinishedBooks.Finished;
 import itomichi.server.plan.InUnits;
 import itomichi.server.platform.ProblemException;
 import java.util.ArrayList;
@@ -26,11 +26,11 @@ import org.springframework.stereotype.Service;
 @Service
 class LearnedService {
 
-    private final NotebookService notebook;
+    private final FinishedBooks books;
     private final LearnedStore store;
 
-    LearnedService(NotebookService notebook, LearnedStore store) {
-        this.notebook = notebook;
+    LearnedService(FinishedBooks books, LearnedStore store) {
+        this.books = books;
         this.store = store;
     }
 
@@ -38,7 +38,7 @@ class LearnedService {
     private record Said(Finished book, Reading reading, boolean out) {}
 
     LearnedView look() {
-        NotebookService.AllFinished finished = notebook.finished();
+        FinishedBooks.AllFinished finished = books.all();
         Map<Habit, List<Said>> habits = said(finished.books());
         List<LearnedHabit> views = habits.entrySet().stream()
                 .sorted(Comparator.comparing((Map.Entry<Habit, List<Said>> one) ->
@@ -104,7 +104,7 @@ class LearnedService {
 
     /** Leaves a book's reading of a habit out, or takes it in again. */
     void leaveOut(UUID book, String habit, boolean out) {
-        boolean there = notebook.finished().books().stream()
+        boolean there = books.all().books().stream()
                 .filter(one -> one.id().equals(book))
                 .flatMap(one -> one.readings().stream())
                 .anyMatch(reading -> reading.habit().key().equals(habit));

@@ -3,13 +3,14 @@ package itomichi.server.notebook;
 import itomichi.learning.Reading;
 import itomichi.learning.Readings;
 import itomichi.server.book.StoredBook;
+import itomichi.server.document.BookDocument;
 import itomichi.server.plan.PlanViews;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
 
-/** What books said lately: a book is planned once for each of its versions, and not whenever it is asked what it teaches. */
+/** What books said lately: a book is planned once as long as it is as it was, and not whenever it is asked what it teaches. */
 final class HeardReadings {
 
     private static final int MOST = 500;
@@ -21,18 +22,20 @@ final class HeardReadings {
         }
     };
 
-    private record Heard(long version, Map<String, Double> came, List<Reading> readings) {}
+    private record Heard(BookDocument document, Map<String, Double> came, List<Reading> readings) {}
 
     List<Reading> of(StoredBook book, Map<String, Double> came) {
         synchronized (kept) {
             Heard one = kept.get(book.id());
-            if (one != null && one.version() == book.version() && one.came().equals(came)) {
+            if (one != null
+                    && one.document().equals(book.document())
+                    && one.came().equals(came)) {
                 return one.readings();
             }
         }
         List<Reading> readings = Readings.of(PlanViews.plan(book.document()), came);
         synchronized (kept) {
-            kept.put(book.id(), new Heard(book.version(), Map.copyOf(came), readings));
+            kept.put(book.id(), new Heard(book.document(), Map.copyOf(came), readings));
         }
         return readings;
     }

@@ -32,10 +32,12 @@ import org.springframework.web.bind.annotation.RestController;
 class NotebookController {
 
     private final NotebookService notebook;
+    private final NotebookCsv csv;
     private final Clock clock;
 
-    NotebookController(NotebookService notebook, Clock clock) {
+    NotebookController(NotebookService notebook, NotebookCsv csv, Clock clock) {
         this.notebook = notebook;
+        this.csv = csv;
         this.clock = clock;
     }
 
@@ -73,8 +75,8 @@ class NotebookController {
             @RequestParam(defaultValue = "") String paper,
             @RequestParam(defaultValue = "") String since,
             @RequestParam(defaultValue = "") String until) {
-        String csv = notebook.csv(wanted(words, structure, paper, since, until));
-        return SheetFiles.csv("Notebook", "what came out", csv.getBytes(StandardCharsets.UTF_8));
+        String text = csv.of(wanted(words, structure, paper, since, until));
+        return SheetFiles.csv("Notebook", "what came out", text.getBytes(StandardCharsets.UTF_8));
     }
 
     private Wanted wanted(String words, String structure, String paper, String since, String until) {
@@ -125,21 +127,9 @@ class NotebookController {
     @GetMapping(value = "/api/books/{id}/page.pdf", produces = MediaType.APPLICATION_PDF_VALUE)
     ResponseEntity<byte[]> card(@PathVariable UUID id, @RequestParam(defaultValue = "A4") PrintPaper paper) {
         NotebookService.Card card = notebook.card(id);
-        String name = card.book().document().name();
         return SheetFiles.pdf(
-                name,
+                card.told().book(),
                 "record card",
-                RecordCard.draw(
-                        new RecordCard.Told(
-                                name,
-                                card.structure(),
-                                card.papers(),
-                                Optional.ofNullable(card.finished()),
-                                card.page().notes(),
-                                card.page().failed()),
-                        card.lines(),
-                        paper,
-                        LocalDate.now(clock),
-                        card.unit()));
+                RecordCard.draw(card.told(), card.lines(), paper, LocalDate.now(clock), card.unit()));
     }
 }

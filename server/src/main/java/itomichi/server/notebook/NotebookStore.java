@@ -109,7 +109,13 @@ class NotebookStore {
             BookDocument document,
             @Nullable OffsetDateTime shelved,
             String notes,
-            @Nullable UUID picture) {}
+            @Nullable UUID picture) {
+
+        /** When it came to the shelf; nothing while it is in work. */
+        Optional<OffsetDateTime> shelvedAt() {
+            return Optional.ofNullable(shelved);
+        }
+    }
 
     /** A part of what was found, and how many there are. */
     record Part(List<Found> books, int all) {}

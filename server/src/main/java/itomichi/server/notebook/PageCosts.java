@@ -1,0 +1,74 @@
+package itomichi.server.notebook;
+
+import itomichi.finding.Quantity;
+import itomichi.measure.Fineness;
+import itomichi.measure.Length;
+import itomichi.measure.Phrase;
+import itomichi.notebook.Entry;
+import itomichi.notebook.NotebookPage;
+import itomichi.plan.UsedUp;
+import itomichi.server.document.BookDocument;
+import itomichi.server.drawer.DrawerService;
+import itomichi.server.drawer.StockThing;
+import itomichi.server.notebook.PageView.PageCost;
+import itomichi.server.plan.InUnits;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import org.springframework.stereotype.Component;
+
+/** What a book took in paper, thread and time, and what that costs where prices are known. Of a spool nobody knows how long it is. */
+@Component
+class PageCosts {
+
+    private final DrawerService drawers;
+
+    PageCosts(DrawerService drawers) {
+        this.drawers = drawers;
+    }
+
+    List<PageCost> of(ReadPage read) {
+        List<PageCost> costs = new ArrayList<>();
+        BookDocument document = read.book().document();
+        UsedUp used = UsedUp.of(read.plan().worked());
+        for (UsedUp.PaperUse paper : used.papers()) {
+            BookDocument.Paper of = paper.paper() == 0
+                    ? document.paper()
+                    : document.otherPapers().get(paper.paper() - 1);
+            costs.add(new PageCost(
+                    of.name(),
+                    InUnits.of(Phrase.of(paper.sheets() == 1 ? "{} sheet" : "{} sheets", paper.sheets())),
+                    price(of).map(each -> each * paper.sheets()).orElse(null)));
+        }
+        used.thread().ifPresent(planned -> {
+            double mm = read.came(NotebookPage.THREAD_CUT).orElse(planned.mm())
+                    - read.came(NotebookPage.THREAD_LEFT).orElse(0);
+            costs.add(new PageCost(
+                    document.thread().name(),
+                    InUnits.of(Quantity.of(Length.ofMm(Math.max(0, mm)), Fineness.THREAD)),
+                    null));
+        });
+        long minutes = Math.round(read.lines().stream()
+                .filter(line -> line.group() == Entry.Group.MINUTES)
+                .mapToDouble(line -> line.came().orElse(0))
+                .sum());
+        if (minutes > 0) {
+            costs.add(new PageCost("At the bench", InUnits.of(Phrase.of(hours(minutes))), null));
+        }
+        return costs;
+    }
+
+    private static String hours(long minutes) {
+        return minutes < 60
+                ? minutes + "\u202fmin"
+                : minutes / 60 + "\u202fh" + (minutes % 60 == 0 ? "" : " " + minutes % 60 + "\u202fmin");
+    }
+
+    /** The price of a sheet: as the drawer says, else as the book does. */
+    private Optional<Double> price(BookDocument.Paper paper) {
+        return Optional.ofNullable(paper.drawerId())
+                .flatMap(drawers::stock)
+                .flatMap(StockThing::price)
+                .or(() -> Optional.ofNullable(paper.stock()).flatMap(stock -> Optional.ofNullable(stock.price())));
+    }
+}

@@ -1,0 +1,91 @@
+package itomichi.server.notebook;
+
+import itomichi.book.BookPlan;
+import itomichi.notebook.NotebookPage;
+import itomichi.server.book.BookService;
+import itomichi.server.book.StoredBook;
+import itomichi.server.days.DaysService;
+import itomichi.server.days.DaysService.Work;
+import itomichi.server.plan.PlanViews;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import java.util.function.BiConsumer;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import org.springframework.stereotype.Component;
+
+/** Reads books with their pages: the plan, what was written, and what the clock at the bench told. */
+@Component
+class PageReader {
+
+    private static final Logger LOG = LoggerFactory.getLogger(PageReader.class);
+    private static final Work NONE = new Work(List.of(), Map.of());
+
+    private final BookService books;
+    private final DaysService days;
+    private final NotebookStore store;
+
+    PageReader(BookService books, DaysService days, NotebookStore store) {
+        this.books = books;
+        this.days = days;
+        this.store = store;
+    }
+
+    ReadPage read(UUID id) {
+        StoredBook book = books.stored(id);
+        return read(book, store.page(id), days.work(List.of(book)).getOrDefault(id, NONE));
+    }
+
+    private static ReadPage read(StoredBook book, PageDocument page, Work work) {
+        BookPlan plan = PlanViews.plan(book.document());
+        return new ReadPage(book, plan, page, NotebookPage.of(plan, work.tasks(), page.readings(), work.minutes()));
+    }
+
+    /** These books with their pages, as far as they can be planned. */
+    List<ReadPage> all(List<UUID> ids) {
+        Map<UUID, PageDocument> pages = store.pages(ids);
+        List<StoredBook> stored = books.all(ids);
+        Map<UUID, Work> works = days.work(stored);
+        List<ReadPage> read = new ArrayList<>();
+        each(
+                stored,
+                (id, book) ->
+                        read.add(read(book, pages.getOrDefault(id, PageDocument.EMPTY), works.getOrDefault(id, NONE))));
+        return read;
+    }
+
+    /** What came out of these books, by the keys of their pages: what was written, else what the clock told. */
+    Map<StoredBook, Map<String, Double>> came(List<UUID> ids) {
+        Map<UUID, PageDocument> pages = store.pages(ids);
+        List<StoredBook> stored = books.all(ids);
+        Map<UUID, Work> works = days.work(stored);
+        Map<StoredBook, Map<String, Double>> came = new HashMap<>();
+        each(stored, (id, book) -> {
+            Map<String, Double> out = new HashMap<>();
+            works.getOrDefault(id, NONE)
+                    .minutes()
+                    .forEach((step, minutes) -> out.put(NotebookPage.MINUTES + step, (double) minutes));
+            out.putAll(pages.getOrDefault(id, PageDocument.EMPTY).readings());
+            came.put(book, out);
+        });
+        return came;
+    }
+
+    /** A book that cannot be planned as it is kept hides no other. */
+    private static void each(List<StoredBook> books, BiConsumer<UUID, StoredBook> act) {
+        for (StoredBook book : books) {
+            unlessUnplanned(book, () -> act.accept(book.id(), book));
+        }
+    }
+
+    static void unlessUnplanned(StoredBook book, Runnable act) {
+        try {
+            act.run();
+        } catch (RuntimeException unplanned) {
+            LOG.warn("Book {} cannot be planned as it is kept", book.id(), unplanned);
+        }
+    }
+}
