@@ -83,8 +83,8 @@ function Habit({ habit, leaveOut }: Props) {
       <p>
         {lesson ? (
           <>
-            <strong>{words(lesson.median.words)}</strong>, from {words(lesson.low.words)} to {words(lesson.high.words)},
-            by {lesson.count} books; {words(habit.usual.words)} is usual.
+            <strong className="number">{words(lesson.median.words)}</strong>, from {words(lesson.low.words)} to{' '}
+            {words(lesson.high.words)}, by {lesson.count} books; {words(habit.usual.words)} is usual.
           </>
         ) : (
           <>

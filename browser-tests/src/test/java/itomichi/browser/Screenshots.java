@@ -19,6 +19,7 @@ public class Screenshots extends Journey {
     Object[][] views() {
         return new Object[][] {
             {"bench", "/", 1280, 800, false},
+            {"days", "/days", 1280, 1180, false},
             {"purpose", "/books/{Prompt book}/purpose", 1280, 800, false},
             {"block", "/books/{Prompt book}/gather", 1280, 800, false},
             {"drawers", "/drawers/papers", 1280, 800, false},
@@ -32,7 +33,6 @@ public class Screenshots extends Journey {
             {"cover", "/books/{Fly-loft log}/cover", 1280, 800, false},
             {"cut-list", "/books/{Prompt book}/cover", 1280, 800, false},
             {"patterns", "/patterns", 1280, 800, false},
-            {"days", "/days", 1280, 1180, false},
             {"shopping", "/shopping", 1280, 1300, false},
             {"look-over", "/books/{Prompt book, Nine}/finish", 1280, 1000, false},
             {"notebook", "/notebook/{Prompt book, Nine}", 1280, 1100, false},
@@ -45,7 +45,8 @@ public class Screenshots extends Journey {
         Page page = window(width, height, evening);
         String book = path.replaceAll(".*\\{(.*)}.*", "$1");
         page.navigate(path.contains("{") ? path.replace("{" + book + "}", prepare.demo(book)) : path);
-        assertThat(page.locator(".figure, .row, .sewing-move, .thing, .kept, .pattern-board, .shopping-list, .strip, .page, .learned-chart")
+        assertThat(page.locator(
+                                ".figure, .row, .sewing-move, .thing, .kept, .pattern-board, .shopping-list, .strip, .page, .learned-chart")
                         .first())
                 .isVisible();
         page.waitForLoadState(com.microsoft.playwright.options.LoadState.NETWORKIDLE);

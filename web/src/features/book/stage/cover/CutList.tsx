@@ -73,12 +73,16 @@ function Pieces({ pieces, at, first }: PiecesProps) {
               <Measure of={piece.height} />
             </td>
             <td>
-              <a href={`${at}/pieces/${piece.key}.svg`} aria-label={`${piece.name} as SVG`}>
-                SVG
-              </a>{' '}
-              <a href={`${at}/pieces/${piece.key}.dxf`} aria-label={`${piece.name} as DXF`}>
-                DXF
-              </a>
+              {piece.shaped && (
+                <>
+                  <a href={`${at}/pieces/${piece.key}.svg`} aria-label={`${piece.name} as SVG`}>
+                    SVG
+                  </a>{' '}
+                  <a href={`${at}/pieces/${piece.key}.dxf`} aria-label={`${piece.name} as DXF`}>
+                    DXF
+                  </a>
+                </>
+              )}
             </td>
           </tr>
         ))}

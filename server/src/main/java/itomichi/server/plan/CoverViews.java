@@ -162,7 +162,8 @@ final class CoverViews {
                 piece.stuff().words(),
                 piece.count(),
                 InUnits.of(piece.width().result()),
-                InUnits.of(piece.height().result()));
+                InUnits.of(piece.height().result()),
+                piece.stuff().inSheets());
     }
 
     private static CoveringView.CoverLookView look(CoverLook look) {

@@ -80,8 +80,13 @@ public record CoveringView(
             @Nullable InUnits measured,
             boolean unexpected) {}
 
-    /** A piece to be cut; its grain runs along its height. */
-    public record CoverPieceView(String key, String name, String stuff, int count, InUnits width, InUnits height) {}
+    /**
+     * A piece to be cut; its grain runs along its height.
+     *
+     * @param shaped whether it has a shape to be drawn at true size, and is not only a length
+     */
+    public record CoverPieceView(
+            String key, String name, String stuff, int count, InUnits width, InUnits height, boolean shaped) {}
 
     /** A drawing, in mm. */
     public record CoverLookView(
