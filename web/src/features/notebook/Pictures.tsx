@@ -9,10 +9,18 @@ interface Props {
   done: (request: Promise<Outcome<unknown>>) => Promise<string | null>;
 }
 
+/** What is taken of a picture at the most, bytes. */
+const LARGEST = 20_000_000;
+
 /** Pictures of a book, each with a line under it. */
 export function Pictures({ page, done }: Props) {
   const [said, setSaid] = useState<string | null>(null);
   const add = async (file: File) => {
+    // a server that refuses what is too large stops listening, and a browser then says only that it does not answer
+    if (file.size > LARGEST) {
+      setSaid(`“${file.name}” was not laid in. It holds ${Math.ceil(file.size / 1e6)} MB; at most 20 MB are taken.`);
+      return;
+    }
     setSaid(`Laying in “${file.name}”.`);
     const result = await outcome(
       api.POST('/api/books/{id}/pictures', {
