@@ -155,10 +155,11 @@ do_task() {
   hold_ground
   need_packages
   build_all
-  local ran=yes code=0
+  local ran=yes code=0 archive=()
   database_runs || ran=no
   start_database
-  (cd "$APP" && java $(java_flags) -jar server-1.0.0.jar --spring.main.web-application-type=none --itomichi.demo=false "$@") >"$RUN/task.log" 2>&1 || code=$?
+  [ -e "$APP/app.jsa" ] && archive=(-XX:SharedArchiveFile=app.jsa)
+  (cd "$APP" && java "${archive[@]}" $(java_flags) -jar server-1.0.0.jar --spring.main.web-application-type=none --itomichi.demo=false "$@") >"$RUN/task.log" 2>&1 || code=$?
   [ $ran = yes ] || stop_database
   grep '^itomichi: ' "$RUN/task.log" || true
   return $code

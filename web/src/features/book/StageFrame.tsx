@@ -3,6 +3,7 @@ import { useRef, type ReactNode } from 'react';
 import { useNavigate } from 'react-router';
 import type { Stage } from '../../api/client';
 import { useSession } from '../../state/useSession';
+import { useSeen } from '../../ui/useSeen';
 import { useSize } from '../../ui/useSize';
 import { LookOver } from './stage/finish/LookOver';
 import { FromDrawers } from './FromDrawers';
@@ -35,9 +36,20 @@ export function StageFrame({ stage, choices, drawing, below, tall }: Props) {
           {width > 0 && drawing(width, height)}
         </div>
         {below}
-        {stage !== 'FINISH' && <LookOver of={stage} />}
+        {stage !== 'FINISH' && <LookedOver stage={stage} key={stage} />}
       </div>
     </>
+  );
+}
+
+/** What is looked at before the stage is gone on from. */
+function LookedOver({ stage }: { stage: Stage }) {
+  const place = useRef<HTMLDivElement>(null);
+  const seen = useSeen(place);
+  return (
+    <div ref={place} className="stage-looked">
+      {seen && <LookOver of={stage} />}
+    </div>
   );
 }
 

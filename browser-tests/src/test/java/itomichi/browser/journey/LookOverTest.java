@@ -57,6 +57,7 @@ public class LookOverTest extends Journey {
     public void eachStageHasWhatIsLookedAtBeforeItIsGoneOnFrom() {
         Page page = window();
         page.navigate("/books/" + prepare.begin("Stage by stage").id() + "/gather");
+        page.locator(".stage-looked").scrollIntoViewIfNeeded();
         Locator list = page.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("Look it over"));
         assertThat(list).not().containsText("Height of a sheet");
         press(list, "Not good: Every fold is sharp").click();

@@ -50,9 +50,12 @@ class ArchiveController {
                 archive.write(out);
             }
             length = Files.size(file);
-        } catch (IOException | RuntimeException unwritten) {
+        } catch (IOException full) {
             Files.deleteIfExists(file);
-            throw unwritten;
+            throw noRoom();
+        } catch (RuntimeException unread) {
+            Files.deleteIfExists(file);
+            throw unread;
         }
         InputStream in = Files.newInputStream(file, StandardOpenOption.DELETE_ON_CLOSE);
         String name = "workshop " + LocalDate.now(clock) + ".zip";
@@ -86,12 +89,25 @@ class ArchiveController {
         }
     }
 
+    private static ProblemException noRoom() {
+        return new ProblemException(
+                HttpStatus.SERVICE_UNAVAILABLE, "There is no room for the archive on this disk just now.");
+    }
+
+    private static void write(OutputStream out, byte[] some, int length) {
+        try {
+            out.write(some, 0, length);
+        } catch (IOException full) {
+            throw noRoom();
+        }
+    }
+
     private static void receive(InputStream in, Path file) throws IOException {
         long end = System.nanoTime() + PATIENCE;
         byte[] some = new byte[64 * 1024];
         try (OutputStream out = new BufferedOutputStream(Files.newOutputStream(file))) {
             for (int read = in.read(some); read >= 0; read = in.read(some)) {
-                out.write(some, 0, read);
+                write(out, some, read);
                 if (System.nanoTime() > end) {
                     throw new ProblemException(
                             HttpStatus.REQUEST_TIMEOUT, "The archive did not come to its end within 10 minutes.");

@@ -4,6 +4,7 @@ import itomichi.server.platform.ProblemException;
 import java.io.IOException;
 import java.io.OutputStream;
 import java.nio.file.Path;
+import java.sql.SQLException;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.dao.DataAccessException;
@@ -45,10 +46,26 @@ class ArchiveService {
             return looked.report();
         } catch (ArchiveFault fault) {
             throw refused(String.valueOf(fault.getMessage()));
-        } catch (DataAccessException | org.jooq.exception.DataAccessException unfit) {
-            LOG.info("An archive was refused by the database", unfit);
+        } catch (DataAccessException | org.jooq.exception.DataAccessException failed) {
+            if (!unfit(failed)) {
+                throw failed;
+            }
+            LOG.info("An archive was refused by the database", failed);
             throw refused("What is in it does not fit together as a workshop.");
         }
+    }
+
+    /** Whether the database refused what it was given (SQL: data exceptions are of class 22, broken rules of class 23), and did not fail. */
+    private static boolean unfit(Throwable failed) {
+        for (Throwable cause = failed; cause != null; cause = cause.getCause()) {
+            if (cause instanceof SQLException refused
+                    && refused.getSQLState() != null
+                    && (refused.getSQLState().startsWith("22")
+                            || refused.getSQLState().startsWith("23"))) {
+                return true;
+            }
+        }
+        return false;
     }
 
     private static ProblemException refused(String line) {

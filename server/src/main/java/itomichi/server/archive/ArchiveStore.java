@@ -21,6 +21,8 @@ import org.springframework.stereotype.Repository;
 class ArchiveStore {
 
     private static final int AT_ONCE = 200;
+    /** So that a number behind it still fits into a name. */
+    private static final int LONGEST = 52;
 
     private final DSLContext database;
 
@@ -167,7 +169,8 @@ class ArchiveStore {
                         + " and exists (select 1 from " + table.table() + " t where lower(t.name) = lower(w.name) and "
                         + where.replace("x.", "t.") + among + ")")) {
             UUID id = taken.get(0, UUID.class);
-            String wanted = taken.get(1, String.class);
+            String name = taken.get(1, String.class);
+            String wanted = name.length() > LONGEST ? name.substring(0, LONGEST).strip() : name;
             int number = 2;
             while (any(
                     "select 1 from " + table.table() + " where lower(name) = lower(?) union select 1 from "

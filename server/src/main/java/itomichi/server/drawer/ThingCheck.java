@@ -28,7 +28,7 @@ class ThingCheck implements RowCheck {
                 new Thing(
                         UUID.fromString(row.required("id").asString()),
                         Drawer.valueOf(row.required("drawer").asString()),
-                        row.required("name").asString(),
+                        Thing.readName(row.required("name").asString()),
                         json.readValue(row.required("particulars").toString(), DrawerStore.PARTICULARS),
                         row.required("version").asLong(),
                         false),

@@ -211,7 +211,7 @@ public class KeptTemplates {
     }
 
     private String readName(String typed, @Nullable UUID except) {
-        String name = readText("name", "A template’s name", typed, 1, LONGEST_NAME);
+        String name = checkedName(typed);
         store.named(name).filter(other -> !other.equals(except)).ifPresent(other -> {
             throw new UnfitValueException(
                     "name", "Another template is called “" + name + "”; a name of its own is wanted.");
@@ -219,7 +219,11 @@ public class KeptTemplates {
         return name;
     }
 
-    private static String readNotes(String typed) {
+    static String checkedName(String typed) {
+        return readText("name", "A template’s name", typed, 1, LONGEST_NAME);
+    }
+
+    static String readNotes(String typed) {
         return readText("notes", "A note", typed, 0, LONGEST_NOTES);
     }
 

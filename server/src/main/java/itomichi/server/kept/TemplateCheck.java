@@ -22,6 +22,8 @@ class TemplateCheck implements RowCheck {
 
     @Override
     public void check(JsonNode row) {
+        KeptTemplates.checkedName(row.required("name").asString());
+        KeptTemplates.readNotes(row.required("notes").asString());
         json.treeToValue(row.required("template"), TemplateDocument.class).template();
     }
 }

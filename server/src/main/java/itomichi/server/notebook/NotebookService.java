@@ -175,7 +175,7 @@ public class NotebookService {
         store.keep(id, new PageDocument(notes, failed, readings));
     }
 
-    private static String text(String field, String text) {
+    static String text(String field, String text) {
         if (text.length() > LONGEST_NOTES) {
             throw new UnfitValueException(
                     field, "Read %,d letters; at most %,d are kept on a page.".formatted(text.length(), LONGEST_NOTES));

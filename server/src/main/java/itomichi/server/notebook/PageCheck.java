@@ -22,6 +22,8 @@ class PageCheck implements RowCheck {
 
     @Override
     public void check(JsonNode row) {
+        NotebookService.text("notes", row.required("notes").asString());
+        NotebookService.text("failed", row.required("failed").asString());
         json.readValue(row.required("readings").toString(), NotebookStore.READINGS);
     }
 }

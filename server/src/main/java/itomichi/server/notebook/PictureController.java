@@ -57,7 +57,7 @@ class PictureController {
     @ResponseStatus(HttpStatus.CREATED)
     PictureView add(@PathVariable UUID id, @RequestParam(defaultValue = "") String caption, @RequestBody byte[] file) {
         UUID book = books.stored(id).id();
-        String kept = caption(caption);
+        String kept = checked(caption);
         if (store.count(book) >= MOST_OF_A_BOOK) {
             throw new ProblemException(
                     HttpStatus.UNPROCESSABLE_CONTENT,
@@ -75,7 +75,7 @@ class PictureController {
         return new PictureView(picture, kept, taken.width(), taken.height());
     }
 
-    private static String caption(String caption) {
+    static String checked(String caption) {
         if (caption.length() > LONGEST_CAPTION || !Letters.kept(caption)) {
             throw new UnfitValueException(
                     "caption",
@@ -93,7 +93,7 @@ class PictureController {
     @PutMapping("/api/pictures/{id}")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void caption(@PathVariable UUID id, @RequestBody CaptionSent sent) {
-        if (!store.caption(id, caption(sent.caption()))) {
+        if (!store.caption(id, checked(sent.caption()))) {
             throw none();
         }
     }

@@ -23,6 +23,8 @@ class PatternCheck implements RowCheck {
 
     @Override
     public void check(JsonNode row) {
-        json.treeToValue(row.required("pattern"), BookDocument.Pattern.class);
+        Patterns.checked(
+                row.required("notes").asString(),
+                json.treeToValue(row.required("pattern"), BookDocument.Pattern.class));
     }
 }

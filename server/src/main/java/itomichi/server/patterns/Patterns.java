@@ -94,7 +94,7 @@ public class Patterns {
         return store.get(id).orElseThrow(Patterns::none);
     }
 
-    private static BookDocument.Pattern checked(String notes, BookDocument.Pattern pattern) {
+    static BookDocument.Pattern checked(String notes, BookDocument.Pattern pattern) {
         if (notes.length() > LONGEST_NOTES) {
             throw new UnfitValueException(
                     "notes", "Notes of " + notes.length() + " letters: " + LONGEST_NOTES + " at the most are taken.");

@@ -54,11 +54,7 @@ public class Printers {
 
     @Transactional
     PrinterStore.Kept add(String typed) {
-        String name = typed.strip();
-        if (name.isEmpty() || name.length() > LONGEST_NAME || name.chars().anyMatch(Character::isISOControl)) {
-            throw new UnfitValueException(
-                    "name", "A printer’s name has from 1 to " + LONGEST_NAME + " letters; read " + name.length() + ".");
-        }
+        String name = checkedName(typed);
         if (store.named(name)) {
             throw new UnfitValueException(
                     "name", "Another printer is called “" + name + "”; a name of its own is wanted.");
@@ -66,6 +62,15 @@ public class Printers {
         UUID id = UUID.randomUUID();
         store.add(id, name);
         return store.get(id).orElseThrow(Printers::none);
+    }
+
+    static String checkedName(String typed) {
+        String name = typed.strip();
+        if (name.isEmpty() || name.length() > LONGEST_NAME || name.chars().anyMatch(Character::isISOControl)) {
+            throw new UnfitValueException(
+                    "name", "A printer’s name has from 1 to " + LONGEST_NAME + " letters; read " + name.length() + ".");
+        }
+        return name;
     }
 
     @Transactional
