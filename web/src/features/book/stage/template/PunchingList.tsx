@@ -27,9 +27,9 @@ export function PunchingList() {
   const ticked = punched.data?.ticked ?? [];
   const keep = async (next: number[]) => {
     const before = punched.data;
-    // An answer that was asked for before this tick knows nothing of it.
-    await client.cancelQueries({ queryKey: key });
+    // The tick is seen at once; an answer that was asked for before it knows nothing of it.
     client.setQueryData(key, { ticked: next, planChanged: false });
+    await client.cancelQueries({ queryKey: key }, { revert: false });
     const result = await outcome(
       api.PUT('/api/books/{id}/punching', { params: { path: { id } }, body: { ticked: next } }),
     );
