@@ -125,7 +125,8 @@ public final class NotebookPage {
     public static double checked(Entry line, List<Entry> lines, double number, Unit unit) {
         if (line.origin() == Origin.STAGE) {
             throw new UnfitValueException(
-                    "number", "This is measured at the stage it belongs to; it is changed there.");
+                    "number",
+                    "“" + line.name().in(unit) + "” is measured at the stage it belongs to; it is changed there.");
         }
         return switch (line.group()) {
             case THREAD -> thread(line, lines, number, unit);

@@ -105,12 +105,15 @@ class ArchiveController {
     private static void receive(InputStream in, Path file) throws IOException {
         long end = System.nanoTime() + PATIENCE;
         byte[] some = new byte[64 * 1024];
+        long all = 0;
         try (OutputStream out = new BufferedOutputStream(Files.newOutputStream(file))) {
             for (int read = in.read(some); read >= 0; read = in.read(some)) {
                 write(out, some, read);
+                all += read;
                 if (System.nanoTime() > end) {
                     throw new ProblemException(
-                            HttpStatus.REQUEST_TIMEOUT, "The archive did not come to its end within 10 minutes.");
+                            HttpStatus.REQUEST_TIMEOUT,
+                            "The archive did not come to its end within 10 minutes: %,d bytes came.".formatted(all));
                 }
             }
         }

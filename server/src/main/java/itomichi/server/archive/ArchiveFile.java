@@ -96,13 +96,14 @@ final class ArchiveFile implements AutoCloseable {
                 }
             }
         }
-        throw new IOException("no end of a zip");
+        throw new IOException("no end of a zip of " + path.toFile().length() + " bytes");
     }
 
     private static Manifest manifest(ZipFile zip, JsonMapper json) throws IOException {
         ZipEntry entry = zip.getEntry(Manifest.FILE);
         if (entry == null) {
-            throw new ArchiveFault("This is no archive of a workshop: it has no " + Manifest.FILE + ".");
+            throw new ArchiveFault("This is no archive of a workshop: among its " + zip.size() + " files is no "
+                    + Manifest.FILE + ".");
         }
         try (InputStream in = zip.getInputStream(entry)) {
             byte[] bytes = in.readNBytes((int) LARGEST_MANIFEST + 1);
@@ -111,8 +112,8 @@ final class ArchiveFile implements AutoCloseable {
             }
             Manifest manifest = json.readValue(bytes, Manifest.class);
             if (!Manifest.FORMAT.equals(manifest.format()) || manifest.files() == null) {
-                throw new ArchiveFault(
-                        "This is no archive of a workshop: its manifest says nothing of “" + Manifest.FORMAT + "”.");
+                throw new ArchiveFault("This is no archive of a workshop: its manifest, version " + manifest.version()
+                        + " of its form, says nothing of “" + Manifest.FORMAT + "”.");
             }
             if (manifest.version() != Manifest.VERSION) {
                 throw new ArchiveFault("It is an archive of version " + manifest.version() + "; version "
@@ -120,7 +121,7 @@ final class ArchiveFile implements AutoCloseable {
             }
             return manifest;
         } catch (JacksonException unread) {
-            throw new ArchiveFault("Its manifest cannot be read.");
+            throw new ArchiveFault("Its manifest of " + entry.getSize() + " bytes cannot be read.");
         }
     }
 
@@ -132,7 +133,8 @@ final class ArchiveFile implements AutoCloseable {
                     || file.path() == null
                     || file.sha256() == null
                     || !NAMES.matcher(file.path()).matches()) {
-                throw new ArchiveFault("Its manifest lists a file that no workshop has.");
+                throw new ArchiveFault(
+                        "Its manifest lists a file that no workshop has, at place " + (listed.size() + 1) + ".");
             }
             if (file.bytes() < 0 || file.bytes() > most(file.path()) || listed.put(file.path(), file) != null) {
                 throw new ArchiveFault("Its manifest lists “" + file.path() + "” twice or too large.");
@@ -146,7 +148,8 @@ final class ArchiveFile implements AutoCloseable {
         for (ZipEntry entry : Collections.list(zip.entries())) {
             String name = entry.getName();
             if (!NAMES.matcher(name).matches() || !seen.add(name)) {
-                throw new ArchiveFault("It holds a file that no workshop has, or one twice.");
+                throw new ArchiveFault(
+                        "It holds a file that no workshop has, or one twice, at place " + (seen.size() + 1) + ".");
             }
             if (!name.equals(Manifest.FILE)) {
                 Listed file = listed.remove(name);

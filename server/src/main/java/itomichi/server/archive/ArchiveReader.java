@@ -133,7 +133,8 @@ class ArchiveReader {
     private void pictures(ArchiveFile file) throws IOException {
         List<ArchiveStore.Waiting> waiting = store.waitingPictures();
         if (waiting.size() * 2L != file.pictureFiles()) {
-            throw new ArchiveFault("It holds files of pictures that belong to none.");
+            throw new ArchiveFault("It holds " + file.pictureFiles() + " files of " + waiting.size()
+                    + " pictures; each picture has two.");
         }
         for (ArchiveStore.Waiting one : waiting) {
             byte[] whole = file.picture(one.id(), false);

@@ -109,7 +109,7 @@ class LearnedService {
                 .flatMap(one -> one.readings().stream())
                 .anyMatch(reading -> reading.habit().key().equals(habit));
         if (!there) {
-            throw new ProblemException(HttpStatus.NOT_FOUND, "This book says nothing of that.");
+            throw new ProblemException(HttpStatus.NOT_FOUND, "This book says nothing of “" + habit + "”.");
         }
         if (out) {
             store.leaveOut(book, habit);

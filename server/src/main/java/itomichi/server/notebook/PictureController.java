@@ -61,7 +61,7 @@ class PictureController {
         if (store.count(book) >= MOST_OF_A_BOOK) {
             throw new ProblemException(
                     HttpStatus.UNPROCESSABLE_CONTENT,
-                    "This book has " + MOST_OF_A_BOOK + " pictures; no more are kept.");
+                    "This book has " + store.count(book) + " pictures; no more are kept.");
         }
         TakenPicture taken;
         opening.acquireUninterruptibly();
