@@ -9,11 +9,9 @@ healthy() { curl -fsS -o /dev/null --max-time 2 "${ADDRESS}api/health" 2>/dev/nu
 launch_application() {
   port_taken "$PORT" && fail "port $PORT, meant for the application, is taken by another program; set ITOMICHI_PORT"
   train_start
-  local archive=()
-  [ -e "$APP/app.jsa" ] && archive=(-XX:SharedArchiveFile=app.jsa)
   # A process group of its own: Ctrl+C reaches this script alone, which then stops the application first and the database after it.
   # What is started must not inherit the lock: it would hold it as long as it runs.
-  (cd "$APP" && exec setsid java "${archive[@]}" $(java_flags) -jar server-1.0.0.jar --server.port="$PORT" "$@") >"$RUN/app.log" 2>&1 9>&- &
+  (cd "$APP" && exec setsid java $(java_flags) -jar server-1.0.0.jar --server.port="$PORT" "$@") >"$RUN/app.log" 2>&1 9>&- &
   APP_PID=$!
   printf '%s\n' "$APP_PID" >"$RUN/app.pid"
   local waited=0
@@ -155,11 +153,10 @@ do_task() {
   hold_ground
   need_packages
   build_all
-  local ran=yes code=0 archive=()
+  local ran=yes code=0
   database_runs || ran=no
   start_database
-  [ -e "$APP/app.jsa" ] && archive=(-XX:SharedArchiveFile=app.jsa)
-  (cd "$APP" && java "${archive[@]}" $(java_flags) -jar server-1.0.0.jar --spring.main.web-application-type=none --itomichi.demo=false "$@") >"$RUN/task.log" 2>&1 || code=$?
+  (cd "$APP" && java $(java_flags) -jar server-1.0.0.jar --spring.main.web-application-type=none --itomichi.demo=false "$@") >"$RUN/task.log" 2>&1 || code=$?
   [ $ran = yes ] || stop_database
   grep '^itomichi: ' "$RUN/task.log" || true
   return $code

@@ -1,6 +1,7 @@
 import { Button } from 'antd';
 import { useState } from 'react';
 import { api, failure, outcome, type Outcome, type PageView } from '../../api/client';
+import { asBody } from '../../api/files';
 import { FilePress } from '../../ui/FilePress';
 import { TypedField } from '../../ui/TypedField';
 
@@ -25,9 +26,7 @@ export function Pictures({ page, done }: Props) {
     const result = await outcome(
       api.POST('/api/books/{id}/pictures', {
         params: { path: { id: page.id } },
-        body: file as never,
-        bodySerializer: (body: unknown) => body as Blob,
-        headers: { 'Content-Type': 'application/octet-stream' },
+        ...asBody(file),
       }),
     );
     setSaid(result.kind === 'value' ? null : `“${file.name}” was not laid in. ${failure(result)}`);

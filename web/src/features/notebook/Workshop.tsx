@@ -2,6 +2,7 @@ import { useQueryClient } from '@tanstack/react-query';
 import { Button } from 'antd';
 import { useState } from 'react';
 import { api, failure, outcome, type ArchiveReport } from '../../api/client';
+import { asBody } from '../../api/files';
 import { FilePress } from '../../ui/FilePress';
 
 /** The whole workshop as one file: taken out, looked at, laid in. */
@@ -13,9 +14,7 @@ export function Workshop() {
     outcome(
       api.POST('/api/workshop', {
         params: { query },
-        body: file as never,
-        bodySerializer: (body: unknown) => body as Blob,
-        headers: { 'Content-Type': 'application/octet-stream' },
+        ...asBody(file),
       } as never),
     );
   const look = async (file: File) => {

@@ -1,17 +1,14 @@
 package itomichi.browser;
 
-import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
-
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
-import itomichi.browser.fixture.Journey;
+import itomichi.browser.fixture.ScreenJourney;
 import java.nio.file.Path;
-import java.util.Map;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
 
 /** Takes the pictures of docs/screenshots from the demo data; run by bin/itomichi screenshots, not by the tests. */
-public class Screenshots extends Journey {
+public class Screenshots extends ScreenJourney {
 
     private static final Path FOLDER = Path.of("..", "docs", "screenshots");
 
@@ -43,18 +40,12 @@ public class Screenshots extends Journey {
     @Test(dataProvider = "views")
     public void picture(String name, String path, int width, int height, boolean evening) {
         Page page = window(width, height, evening);
-        String book = path.replaceAll(".*\\{(.*)}.*", "$1");
-        page.navigate(path.contains("{") ? path.replace("{" + book + "}", prepare.demo(book)) : path);
-        assertThat(page.locator(
-                                ".figure, .row, .sewing-move, .thing, .kept, .pattern-board, .shopping-list, .strip, .page, .learned-chart")
-                        .first())
-                .isVisible();
+        open(page, path);
         page.waitForLoadState(com.microsoft.playwright.options.LoadState.NETWORKIDLE);
-        String look = Map.of("block", "all of it").getOrDefault(name, "");
-        if (!look.isEmpty()) {
+        if (name.equals("block")) {
             page.getByRole(
                             AriaRole.RADIO,
-                            new Page.GetByRoleOptions().setName(look).setExact(true))
+                            new Page.GetByRoleOptions().setName("all of it").setExact(true))
                     .check();
         }
         if (name.equals("template")) {

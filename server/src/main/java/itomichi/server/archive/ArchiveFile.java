@@ -9,6 +9,7 @@ import java.nio.ByteOrder;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Path;
 import java.security.MessageDigest;
+import java.util.Arrays;
 import java.util.Collections;
 import java.util.HashMap;
 import java.util.HashSet;
@@ -17,6 +18,7 @@ import java.util.Map;
 import java.util.Set;
 import java.util.UUID;
 import java.util.regex.Pattern;
+import java.util.stream.Collectors;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipFile;
 import org.jspecify.annotations.Nullable;
@@ -29,7 +31,10 @@ import tools.jackson.databind.json.JsonMapper;
  */
 final class ArchiveFile implements AutoCloseable {
 
-    private static final Pattern NAMES = Pattern.compile("manifest\\.json|tables/[a-z_]{1,40}\\.json"
+    private static final Pattern NAMES = Pattern.compile("manifest\\.json|"
+            + Arrays.stream(ArchiveTable.values())
+                    .map(table -> Pattern.quote(table.file()))
+                    .collect(Collectors.joining("|"))
             + "|pictures/[0-9a-f]{8}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{12}(-small)?\\.jpg");
     /** With more files than this a zip is of another kind. */
     private static final int MOST_FILES = 60_000;
@@ -166,11 +171,6 @@ final class ArchiveFile implements AutoCloseable {
             if (!seen.contains(table.file())) {
                 throw new ArchiveFault("It lacks “" + table.file() + "”.");
             }
-        }
-        if (seen.stream()
-                .anyMatch(name ->
-                        name.startsWith("tables/") && ArchiveTable.ofFile(name).isEmpty())) {
-            throw new ArchiveFault("It holds a file that no workshop has, or one twice.");
         }
     }
 

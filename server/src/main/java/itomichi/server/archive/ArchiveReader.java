@@ -5,7 +5,6 @@ import java.io.ByteArrayInputStream;
 import java.io.IOException;
 import java.io.InputStream;
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.Collectors;
@@ -14,6 +13,7 @@ import javax.imageio.ImageReader;
 import javax.imageio.stream.ImageInputStream;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
+import org.springframework.transaction.interceptor.TransactionInterceptor;
 import tools.jackson.core.JacksonException;
 import tools.jackson.core.JsonParser;
 import tools.jackson.core.JsonToken;
@@ -40,27 +40,12 @@ class ArchiveReader {
         this.checks = checks.stream().collect(Collectors.groupingBy(RowCheck::table));
     }
 
-    /** Ends the transaction with nothing kept. */
-    static final class OnlyLooked extends RuntimeException {
-        private final transient ArchiveReport report;
-
-        OnlyLooked(ArchiveReport report) {
-            super("Looked at, not taken", null, false, false);
-            this.report = report;
-        }
-
-        ArchiveReport report() {
-            return report;
-        }
-    }
-
     /**
      * Reads what is in it, and lays in what is new.
      *
      * @param take whether it is laid in; else it is only looked at
      * @param over whether what is there and otherwise gives way to what is in the archive
      * @throws ArchiveFault if something in it cannot be
-     * @throws OnlyLooked if it was only looked at
      */
     @Transactional
     ArchiveReport read(ArchiveFile file, boolean take, boolean over) {
@@ -76,11 +61,13 @@ class ArchiveReader {
         if (store.headless()) {
             throw new ArchiveFault("A book in it is at a state that does not come with it.");
         }
-        ArchiveReport report = compared(take);
-        if (!take) {
-            throw new OnlyLooked(report);
+        List<Compared> all = ArchiveTable.kinds().stream().map(this::compared).toList();
+        ArchiveReport report = report(all, take);
+        if (take) {
+            layIn(all, over || store.empty());
+        } else {
+            TransactionInterceptor.currentTransactionStatus().setRollbackOnly();
         }
-        layIn(over || store.empty());
         return report;
     }
 
@@ -119,7 +106,7 @@ class ArchiveReader {
     private void check(ArchiveTable table, JsonNode row, int number) {
         for (RowCheck check : checks.getOrDefault(table.table(), List.of())) {
             try {
-                check.check(row);
+                check.reads().accept(row);
             } catch (RuntimeException unread) {
                 throw unfit(table, number);
             }
@@ -160,64 +147,49 @@ class ArchiveReader {
         }
     }
 
-    /** What a binder calls each kind of thing. */
-    private static final Map<ArchiveTable, String> KINDS = Map.of(
-            ArchiveTable.BOOK, "books",
-            ArchiveTable.THING, "things in the drawers",
-            ArchiveTable.KEPT_TEMPLATE, "kept templates",
-            ArchiveTable.OWN_PATTERN, "own patterns",
-            ArchiveTable.PRINTER, "printers",
-            ArchiveTable.BENCH_HOURS, "hours at the bench",
-            ArchiveTable.KNIFE, "knives",
-            ArchiveTable.DRAWER_ACT, "cuts and purchases");
+    /**
+     * What waits of a table, held against what is there.
+     *
+     * @param there keys of what is there already
+     * @param other keys of what of it is otherwise
+     */
+    private record Compared(ArchiveTable table, List<String> there, List<String> other) {}
 
-    private static List<ArchiveTable> kinds() {
-        return Arrays.stream(ArchiveTable.values()).filter(KINDS::containsKey).toList();
+    private Compared compared(ArchiveTable table) {
+        return new Compared(table, store.there(table), store.other(table));
     }
 
-    private ArchiveReport compared(boolean taken) {
+    private ArchiveReport report(List<Compared> all, boolean taken) {
         List<ArchiveCount> counts = new ArrayList<>();
         List<String> differing = new ArrayList<>();
-        for (ArchiveTable table : kinds()) {
-            int there = store.there(table).size();
-            List<String> other = store.other(table);
-            counts.add(new ArchiveCount(
-                    KINDS.getOrDefault(table, table.table()),
-                    store.waiting(table) - there,
-                    there - other.size(),
-                    other.size()));
-            if (named(table)) {
-                differing.addAll(store.names(table, other).values());
+        for (Compared one : all) {
+            ArchiveTable table = one.table();
+            int there = one.there().size();
+            int other = one.other().size();
+            counts.add(
+                    new ArchiveCount(table.kind().orElseThrow(), store.waiting(table) - there, there - other, other));
+            if (table.names().isPresent()) {
+                differing.addAll(store.names(table, one.other()).values());
             }
         }
         return new ArchiveReport(
                 counts, differing.stream().sorted().limit(MOST_NAMED).toList(), taken);
     }
 
-    private static boolean named(ArchiveTable table) {
-        return switch (table) {
-            case BOOK, THING, KEPT_TEMPLATE, OWN_PATTERN, PRINTER -> true;
-            default -> false;
-        };
-    }
-
-    private void layIn(boolean over) {
-        for (ArchiveTable table : kinds()) {
+    private void layIn(List<Compared> all, boolean over) {
+        for (Compared one : all) {
+            // a book that gives way lets its templates go: what comes after it is compared once more
+            Compared now = over ? compared(one.table()) : one;
+            List<String> left = new ArrayList<>(now.there());
             if (over) {
-                List<String> other = store.other(table);
-                List<String> same = new ArrayList<>(store.there(table));
-                same.removeAll(other);
-                store.makeWay(table, other);
-                store.leaveOut(table, same);
-            } else {
-                store.leaveOut(table, store.there(table));
+                left.removeAll(now.other());
+                store.makeWay(now.table(), now.other());
             }
+            store.leaveOut(now.table(), left);
         }
-        store.giveNames(ArchiveTable.BOOK, "", "x.removed_at is null");
-        store.giveNames(ArchiveTable.THING, " and t.drawer = w.drawer", "x.put_away_at is null");
-        store.giveNames(ArchiveTable.KEPT_TEMPLATE, "", "true");
-        store.giveNames(ArchiveTable.OWN_PATTERN, "", "true");
-        store.giveNames(ArchiveTable.PRINTER, "", "true");
+        for (ArchiveTable table : ArchiveTable.values()) {
+            table.names().ifPresent(names -> store.giveNames(table, names));
+        }
         for (ArchiveTable table : ArchiveTable.values()) {
             if (table == ArchiveTable.KEPT_TEMPLATE) {
                 store.freeTemplates();

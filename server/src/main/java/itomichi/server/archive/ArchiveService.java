@@ -42,8 +42,6 @@ class ArchiveService {
     ArchiveReport read(Path path, boolean take, boolean over) {
         try (ArchiveFile file = ArchiveFile.open(path, json)) {
             return reader.read(file, take, over);
-        } catch (ArchiveReader.OnlyLooked looked) {
-            return looked.report();
         } catch (ArchiveFault fault) {
             throw refused(String.valueOf(fault.getMessage()));
         } catch (DataAccessException | org.jooq.exception.DataAccessException failed) {

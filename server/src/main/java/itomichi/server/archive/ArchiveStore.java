@@ -97,17 +97,6 @@ class ArchiveStore {
                 "select 1 from read_book b where not exists (select 1 from read_revision r where r.book_id = b.id and r.number = b.head)");
     }
 
-    /** Documents of the books that wait, as they are now. */
-    void heads(Consumer<String> document) {
-        try (Cursor<Record1<String>> rows = database.resultQuery(
-                        "select r.document::text from read_book b join read_revision r on r.book_id = b.id and r.number = b.head")
-                .coerce(field("d", String.class))
-                .fetchSize(AT_ONCE)
-                .fetchLazy()) {
-            rows.forEach(one -> document.accept(one.value1()));
-        }
-    }
-
     /** Keys of what waits of a table and is there already. */
     List<String> there(ArchiveTable table) {
         return keys("select w." + table.whose() + "::text from " + table.waiting() + " w join " + table.table()
@@ -116,9 +105,8 @@ class ArchiveStore {
 
     /** Keys of what is there already and otherwise: of a book, if any of its rows is. */
     List<String> other(ArchiveTable table) {
-        List<ArchiveTable> parts = table.ofBook() ? ArchiveTable.parts() : List.of(table);
         List<String> keys = new ArrayList<>();
-        for (ArchiveTable part : parts) {
+        for (ArchiveTable part : table.parts()) {
             String here = "(select * from " + part.table() + " where " + part.whose() + " in (select " + table.whose()
                     + " from " + table.waiting() + "))";
             String waits = "(select * from " + part.waiting() + " where " + part.whose() + " in (select "
@@ -156,18 +144,21 @@ class ArchiveStore {
 
     /** Lets what is there already wait no more. */
     void leaveOut(ArchiveTable table, List<String> keys) {
-        for (ArchiveTable part : table.ofBook() ? ArchiveTable.parts() : List.of(table)) {
+        for (ArchiveTable part : table.parts()) {
             database.execute("delete from " + part.waiting() + " where " + part.whose() + "::text = any(?)", (Object)
                     keys.toArray(String[]::new));
         }
     }
 
     /** What waits under a name that something else has here gets a number behind it. */
-    void giveNames(ArchiveTable table, String among, String where) {
-        for (var taken :
-                database.fetch("select w.id, w.name from " + table.waiting() + " w where " + where.replace("x.", "w.")
-                        + " and exists (select 1 from " + table.table() + " t where lower(t.name) = lower(w.name) and "
-                        + where.replace("x.", "t.") + among + ")")) {
+    void giveNames(ArchiveTable table, ArchiveTable.Names names) {
+        String use = names.outOfUse() == null
+                ? ""
+                : " and w." + names.outOfUse() + " is null and t." + names.outOfUse() + " is null";
+        String within = names.within() == null ? "" : " and t." + names.within() + " = w." + names.within();
+        for (var taken : database.fetch("select w.id, w.name from " + table.waiting()
+                + " w where exists (select 1 from " + table.table() + " t where lower(t.name) = lower(w.name)" + use
+                + within + ")")) {
             UUID id = taken.get(0, UUID.class);
             String name = taken.get(1, String.class);
             String wanted = name.length() > LONGEST ? name.substring(0, LONGEST).strip() : name;

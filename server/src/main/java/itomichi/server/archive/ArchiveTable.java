@@ -4,37 +4,52 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import org.jspecify.annotations.Nullable;
 
 /** Tables of an archive, each after those it points to. What can be worked out again, such as the cards of the bench, is in none. */
 enum ArchiveTable {
-    BOOK("id", true, "*"),
-    REVISION("book_id, number", true, "*"),
-    SEWING_PLACE("book_id", true, "*"),
-    PUNCHING("book_id", true, "*"),
-    REHEARSAL("book_id, step", true, "*"),
-    BOOK_DAYS("book_id", true, "*"),
-    STEP_LOG("book_id, step, began_at", true, "*"),
-    LOOK_OVER("book_id, look", true, "*"),
-    NOTEBOOK_PAGE("book_id", true, "*"),
-    LEARNED_OUT("book_id, habit", true, "*"),
-    /** Its two files lie beside it. */
-    PICTURE("id", true, "id, book_id, caption, width, height, added_at"),
-    THING("id", false, "*"),
-    KEPT_TEMPLATE("id", false, "*"),
-    OWN_PATTERN("id", false, "*"),
-    PRINTER("id", false, "*"),
-    BENCH_HOURS("one", false, "*"),
-    KNIFE("one", false, "*"),
-    DRAWER_ACT("id", false, "*");
+    BOOK("id", "books", new Names("removed_at", null)),
+    REVISION("book_id, number"),
+    SEWING_PLACE("book_id"),
+    PUNCHING("book_id"),
+    REHEARSAL("book_id, step"),
+    BOOK_DAYS("book_id"),
+    STEP_LOG("book_id, step, began_at"),
+    LOOK_OVER("book_id, look"),
+    NOTEBOOK_PAGE("book_id"),
+    LEARNED_OUT("book_id, habit"),
+    PICTURE("id"),
+    THING("id", "things in the drawers", new Names("put_away_at", "drawer")),
+    KEPT_TEMPLATE("id", "kept templates", Names.ALL),
+    OWN_PATTERN("id", "own patterns", Names.ALL),
+    PRINTER("id", "printers", Names.ALL),
+    BENCH_HOURS("one", "hours at the bench", null),
+    KNIFE("one", "knives", null),
+    DRAWER_ACT("id", "cuts and purchases", null);
+
+    /**
+     * Which of a table's names must differ.
+     *
+     * @param outOfUse the column that says since when a row is out of use, and its name free; null where none is
+     * @param within the column within whose rows they must differ; null where they must everywhere
+     */
+    record Names(@Nullable String outOfUse, @Nullable String within) {
+        static final Names ALL = new Names(null, null);
+    }
 
     private final String order;
-    private final boolean ofBook;
-    private final String columns;
+    private final @Nullable String kind;
+    private final @Nullable Names names;
 
-    ArchiveTable(String order, boolean ofBook, String columns) {
+    /** Of what belongs to a book. */
+    ArchiveTable(String order) {
+        this(order, null, null);
+    }
+
+    ArchiveTable(String order, @Nullable String kind, @Nullable Names names) {
         this.order = order;
-        this.ofBook = ofBook;
-        this.columns = columns;
+        this.kind = kind;
+        this.names = names;
     }
 
     /** Its name in the database, and of its file. */
@@ -56,25 +71,37 @@ enum ArchiveTable {
         return order;
     }
 
+    /** What is written of a row; a picture's two files lie beside it. */
     String columns() {
-        return columns;
+        return this == PICTURE ? "id, book_id, caption, width, height, added_at" : "*";
     }
 
-    /** Whether its rows belong to a book, and come and go with it. */
-    boolean ofBook() {
-        return ofBook;
+    /** What a binder calls its rows; nothing of what belongs to a book, and comes and goes with it. */
+    Optional<String> kind() {
+        return Optional.ofNullable(kind);
+    }
+
+    /** Which of its names must differ; nothing where its rows have none. */
+    Optional<Names> names() {
+        return Optional.ofNullable(names);
     }
 
     /** The column that says of which book it is; of what does not belong to one, which row it is. */
     String whose() {
-        return this == BOOK || !ofBook ? order : "book_id";
+        return kind == null ? "book_id" : order;
     }
 
-    static Optional<ArchiveTable> ofFile(String file) {
-        return Arrays.stream(values()).filter(one -> one.file().equals(file)).findFirst();
+    /** The tables whose rows come and go together with a row of this one. */
+    List<ArchiveTable> parts() {
+        return this == BOOK
+                ? Arrays.stream(values())
+                        .filter(one -> one == BOOK || one.kind == null)
+                        .toList()
+                : List.of(this);
     }
 
-    static List<ArchiveTable> parts() {
-        return Arrays.stream(values()).filter(ArchiveTable::ofBook).toList();
+    /** The tables whose rows come and go by themselves. */
+    static List<ArchiveTable> kinds() {
+        return Arrays.stream(values()).filter(one -> one.kind != null).toList();
     }
 }

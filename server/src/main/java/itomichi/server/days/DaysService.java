@@ -4,7 +4,10 @@ import itomichi.book.WorkList;
 import itomichi.schedule.BenchHours;
 import itomichi.schedule.Task;
 import itomichi.server.book.BookService;
+import itomichi.server.book.Remembered;
 import itomichi.server.book.StoredBook;
+import itomichi.server.document.BookDocument;
+import itomichi.server.plan.PlanViews;
 import itomichi.server.platform.ProblemException;
 import itomichi.server.sewing.SewingWatch;
 import java.time.Clock;
@@ -37,15 +40,16 @@ public class DaysService implements SewingWatch {
 
     private final BookService books;
     private final DaysStore store;
-    private final WorkLists lists;
+    /** The steps of books that were looked at lately. */
+    private final Remembered<BookDocument, WorkList> lists = new Remembered<>(200);
+
     private final Clock clock;
     private final ReentrantLock planning = new ReentrantLock();
     private @Nullable Planned last;
 
-    DaysService(BookService books, DaysStore store, WorkLists lists, Clock clock) {
+    DaysService(BookService books, DaysStore store, Clock clock) {
         this.books = books;
         this.store = store;
-        this.lists = lists;
         this.clock = clock;
     }
 
@@ -76,6 +80,11 @@ public class DaysService implements SewingWatch {
         return planned(new Asked(now(), hours, works(bench)));
     }
 
+    private WorkList list(StoredBook book) {
+        BookDocument document = book.document();
+        return lists.of(book.id(), document, () -> WorkList.of(PlanViews.plan(document)));
+    }
+
     private List<BookWork> works(List<StoredBook> bench) {
         List<UUID> ids = bench.stream().map(StoredBook::id).toList();
         Map<UUID, DaysDocument> said = store.days(ids);
@@ -85,7 +94,7 @@ public class DaysService implements SewingWatch {
             try {
                 works.add(BookWork.of(
                         book,
-                        lists.of(book),
+                        list(book),
                         said.getOrDefault(book.id(), DaysDocument.NONE),
                         logs.getOrDefault(book.id(), List.of())));
             } catch (RuntimeException unplanned) {
@@ -156,7 +165,7 @@ public class DaysService implements SewingWatch {
     private Task step(UUID id, String key) {
         StoredBook book = there(id);
         DaysDocument said = store.days(List.of(id)).getOrDefault(id, DaysDocument.NONE);
-        return BookWork.of(book, lists.of(book), said, List.of()).planned().tasks().stream()
+        return BookWork.of(book, list(book), said, List.of()).planned().tasks().stream()
                 .filter(task -> task.key().equals(key))
                 .findFirst()
                 .orElseThrow(() -> new ProblemException(HttpStatus.NOT_FOUND, "This book has no step “" + key + "”."));

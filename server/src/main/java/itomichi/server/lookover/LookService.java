@@ -8,7 +8,9 @@ import itomichi.measure.Length;
 import itomichi.measure.Phrase;
 import itomichi.measure.Unit;
 import itomichi.server.book.BookService;
+import itomichi.server.book.Remembered;
 import itomichi.server.book.StoredBook;
+import itomichi.server.document.BookDocument;
 import itomichi.server.lookover.CheckView.CheckFound;
 import itomichi.server.lookover.CheckView.CheckMeasure;
 import itomichi.server.lookover.LookStore.Found;
@@ -32,14 +34,17 @@ public class LookService {
 
     private final BookService books;
     private final LookStore store;
+    /** What is looked at on books that were opened lately: every stage asks for it. */
+    private final Remembered<BookDocument, List<Check>> lists = new Remembered<>(50);
 
     LookService(BookService books, LookStore store) {
         this.books = books;
         this.store = store;
     }
 
-    private static List<Check> checks(StoredBook book) {
-        return LookOver.of(PlanViews.plan(book.document()));
+    private List<Check> checks(StoredBook book) {
+        BookDocument document = book.document();
+        return lists.of(book.id(), document, () -> LookOver.of(PlanViews.plan(document)));
     }
 
     List<CheckView> look(UUID id) {
@@ -101,7 +106,7 @@ public class LookService {
     /** What is on a slip. */
     record Slip(String book, List<LookSheet.Line> lines, Unit unit) {}
 
-    private static Check check(StoredBook book, String key) {
+    private Check check(StoredBook book, String key) {
         return LookOver.keyed(checks(book), key)
                 .orElseThrow(() -> new ProblemException(
                         HttpStatus.NOT_FOUND, "Nothing called “" + key + "” is looked at on this book."));

@@ -1,13 +1,15 @@
 package itomichi.server.notebook;
 
 import itomichi.learning.Reading;
-import itomichi.server.notebook.NotebookStore.Wanted;
+import itomichi.learning.Readings;
+import itomichi.server.book.Remembered;
+import itomichi.server.document.BookDocument;
+import itomichi.server.plan.PlanViews;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.time.OffsetDateTime;
 import java.util.ArrayList;
 import java.util.Comparator;
-import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
@@ -22,7 +24,10 @@ public class FinishedBooks {
     private final PageReader reader;
     private final NotebookStore store;
     private final Clock clock;
-    private final HeardReadings heard = new HeardReadings();
+    private final Remembered<Heard, List<Reading>> heard = new Remembered<>(MOST);
+
+    /** What readings come from. */
+    private record Heard(BookDocument document, Map<String, Double> came) {}
 
     FinishedBooks(PageReader reader, NotebookStore store, Clock clock) {
         this.reader = reader;
@@ -44,17 +49,18 @@ public class FinishedBooks {
 
     /** All of them, as far as they can be planned. */
     public AllFinished all() {
-        NotebookStore.Part part = store.find(Wanted.FINISHED, 0, MOST);
-        Map<UUID, OffsetDateTime> shelved = new HashMap<>();
-        part.books().forEach(found -> found.shelvedAt().ifPresent(at -> shelved.put(found.id(), at)));
+        Map<UUID, OffsetDateTime> shelved = store.shelved(MOST + 1);
+        List<UUID> ids = shelved.keySet().stream().limit(MOST).toList();
         List<Finished> finished = new ArrayList<>();
-        reader.came(List.copyOf(shelved.keySet()))
+        reader.came(ids)
                 .forEach((book, came) -> PageReader.unlessUnplanned(book, () -> {
+                    BookDocument document = book.document();
                     LocalDate day = PageDays.local(shelved.getOrDefault(book.id(), book.changedAt()), clock);
-                    finished.add(new Finished(
-                            book.id(), book.document().name(), day, PageDays.told(day), heard.of(book, came)));
+                    List<Reading> readings = heard.of(
+                            book.id(), new Heard(document, came), () -> Readings.of(PlanViews.plan(document), came));
+                    finished.add(new Finished(book.id(), document.name(), day, PageDays.told(day), readings));
                 }));
         finished.sort(Comparator.comparing(Finished::day).thenComparing(Finished::name));
-        return new AllFinished(finished, part.all() > part.books().size());
+        return new AllFinished(finished, shelved.size() > MOST);
     }
 }

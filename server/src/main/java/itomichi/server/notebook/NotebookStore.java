@@ -77,10 +77,6 @@ class NotebookStore {
             Optional<OffsetDateTime> from,
             Optional<OffsetDateTime> until) {
 
-        /** Every book on the shelf. */
-        static final Wanted FINISHED =
-                new Wanted(List.of(), "", "", Optional.of(OffsetDateTime.parse("1970-01-01T00:00Z")), Optional.empty());
-
         private Condition condition() {
             Condition all = BOOK.REMOVED_AT.isNull();
             for (String word : words) {
@@ -150,6 +146,17 @@ class NotebookStore {
                     row.get(first)));
         }
         return new Part(found, rows.isEmpty() ? 0 : rows.get(0).get(all));
+    }
+
+    /** When books came to the shelf, those that came there last; so many at the most. */
+    Map<UUID, OffsetDateTime> shelved(int most) {
+        return database.select(BOOK.ID, BOOK.SHELVED_AT)
+                .from(BOOK)
+                .where(BOOK.REMOVED_AT.isNull(), BOOK.SHELVED_AT.isNotNull())
+                .orderBy(BOOK.SHELVED_AT.desc(), BOOK.CHANGED_AT.desc(), BOOK.ID)
+                .limit(most)
+                .fetch()
+                .intoMap(BOOK.ID, BOOK.SHELVED_AT);
     }
 
     /** When a book came to the shelf. */

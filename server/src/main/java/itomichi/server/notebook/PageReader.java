@@ -12,7 +12,6 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
-import java.util.function.BiConsumer;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.stereotype.Component;
@@ -46,41 +45,38 @@ class PageReader {
 
     /** These books with their pages, as far as they can be planned. */
     List<ReadPage> all(List<UUID> ids) {
-        Map<UUID, PageDocument> pages = store.pages(ids);
-        List<StoredBook> stored = books.all(ids);
-        Map<UUID, Work> works = days.work(stored);
         List<ReadPage> read = new ArrayList<>();
-        each(
-                stored,
-                (id, book) ->
-                        read.add(read(book, pages.getOrDefault(id, PageDocument.EMPTY), works.getOrDefault(id, NONE))));
+        each(ids, (book, page, work) -> read.add(read(book, page, work)));
         return read;
     }
 
     /** What came out of these books, by the keys of their pages: what was written, else what the clock told. */
     Map<StoredBook, Map<String, Double>> came(List<UUID> ids) {
-        Map<UUID, PageDocument> pages = store.pages(ids);
-        List<StoredBook> stored = books.all(ids);
-        Map<UUID, Work> works = days.work(stored);
         Map<StoredBook, Map<String, Double>> came = new HashMap<>();
-        each(stored, (id, book) -> {
+        each(ids, (book, page, work) -> {
             Map<String, Double> out = new HashMap<>();
-            works.getOrDefault(id, NONE)
-                    .minutes()
-                    .forEach((step, minutes) -> out.put(NotebookPage.MINUTES + step, (double) minutes));
-            out.putAll(pages.getOrDefault(id, PageDocument.EMPTY).readings());
+            work.minutes().forEach((step, minutes) -> out.put(NotebookPage.MINUTES + step, (double) minutes));
+            out.putAll(page.readings());
             came.put(book, out);
         });
         return came;
     }
 
-    /** A book that cannot be planned as it is kept hides no other. */
-    private static void each(List<StoredBook> books, BiConsumer<UUID, StoredBook> act) {
-        for (StoredBook book : books) {
-            unlessUnplanned(book, () -> act.accept(book.id(), book));
+    private interface Act {
+        void on(StoredBook book, PageDocument page, Work work);
+    }
+
+    private void each(List<UUID> ids, Act act) {
+        Map<UUID, PageDocument> pages = store.pages(ids);
+        List<StoredBook> stored = books.all(ids);
+        Map<UUID, Work> works = days.work(stored);
+        for (StoredBook book : stored) {
+            PageDocument page = pages.getOrDefault(book.id(), PageDocument.EMPTY);
+            unlessUnplanned(book, () -> act.on(book, page, works.getOrDefault(book.id(), NONE)));
         }
     }
 
+    /** A book that cannot be planned as it is kept hides no other. */
     static void unlessUnplanned(StoredBook book, Runnable act) {
         try {
             act.run();
