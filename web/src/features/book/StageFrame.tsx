@@ -6,6 +6,7 @@ import { useSession } from '../../state/useSession';
 import { useSeen } from '../../ui/useSeen';
 import { useSize } from '../../ui/useSize';
 import { LookOver } from './stage/finish/LookOver';
+import { FromBooks } from './FromBooks';
 import { FromDrawers } from './FromDrawers';
 import { STAGES, stageWords } from './stages';
 
@@ -28,6 +29,7 @@ export function StageFrame({ stage, choices, drawing, below, tall }: Props) {
     <>
       <div className="choices">
         {choices}
+        <FromBooks stage={stage} key={`books-${stage}`} />
         <FromDrawers stage={stage} />
         <Settle stage={stage} />
       </div>

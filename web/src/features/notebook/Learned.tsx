@@ -5,6 +5,7 @@ import { Link } from 'react-router';
 import { api, failure, outcome, value, type LearnedHabit } from '../../api/client';
 import { ErrorNote, Waiting } from '../../ui/ErrorNote';
 import { useWords } from '../../units/unit';
+import { TakeIn } from './TakeIn';
 import './notebook.css';
 import './learned.css';
 
@@ -14,6 +15,7 @@ const ReadingChart = lazy(() => import('./ReadingChart'));
 const KINDS: Record<LearnedHabit['kind'], string> = {
   BULK: 'A sheet as the finished block measures at the fore edge, leaves divided.',
   SPRING: 'What the spine is thicker than the fore edge, less the thread as planned, for each hundred of thickness.',
+  SINK: 'What thread adds to the stack at the folds, measured before and after sewing, for each hundred of its thickness.',
   SLACK: 'Thread that was used beyond the straight way through the holes, tails apart.',
   PACE: 'How long a hundred planned minutes of a step came to.',
 };
@@ -54,7 +56,7 @@ export default function Learned() {
           <p className="learned-told">
             {data.books === 0
               ? 'No book stands on the shelf yet. Finish one, and measure it at its last stage: from three books on their readings teach.'
-              : `Read from ${data.books === 1 ? 'one finished book' : `${data.books} finished books`}. The middle is the median; the range holds what eight of ten of the next will come to. Plans go on by what is usual; nothing here changes them.`}
+              : `Read from ${data.books === 1 ? 'one finished book' : `${data.books} finished books`}. The middle is the median; the range holds what eight of ten of the next will come to. A book is planned by what is usual until you take a reading into it.`}
           </p>
           {data.habits.map((habit) => (
             <Habit key={habit.key} habit={habit} leaveOut={(book, out) => void leaveOut(book, habit.key, out)} />
@@ -72,6 +74,7 @@ interface Props {
 
 function Habit({ habit, leaveOut }: Props) {
   const words = useWords();
+  const [taking, setTaking] = useState(false);
   const { lesson, readings } = habit;
   const far = readings.filter((one) => one.farOff && !one.out);
   const lacking = 3 - readings.filter((one) => !one.out).length;
@@ -94,6 +97,18 @@ function Habit({ habit, leaveOut }: Props) {
         )}{' '}
         <span className="page-none">{KINDS[habit.kind]}</span>
       </p>
+      {lesson && (
+        <Button
+          size="small"
+          className="learned-take"
+          aria-expanded={taking}
+          aria-label={`Plan books in work by it: ${habit.name}`}
+          onClick={() => setTaking(!taking)}
+        >
+          Plan books in work by it …
+        </Button>
+      )}
+      {lesson && taking && <TakeIn habit={habit} />}
       {far.length > 0 && (
         <p className="learned-far">
           Far off: {far.map((one) => one.name).join('; ')}. A point may have slipped; leave it out if so.

@@ -6,7 +6,7 @@ Chart.register(LineController, LineElement, PointElement, LinearScale);
 
 const MONTHS = ['Jan', 'Feb', 'Mar', 'Apr', 'May', 'Jun', 'Jul', 'Aug', 'Sep', 'Oct', 'Nov', 'Dec'];
 
-const UNITS: Record<LearnedHabit['kind'], string> = { BULK: 'mm', SPRING: '%', SLACK: '%', PACE: 'min' };
+const UNITS: Record<LearnedHabit['kind'], string> = { BULK: 'mm', SPRING: '%', SINK: '%', SLACK: '%', PACE: 'min' };
 
 /** A day, by its number since 1970, as month and year. */
 function month(day: number) {

@@ -19,7 +19,9 @@ import './thread/thread.css';
 /** Thread, needle and knot; what lies where when it is sewn, and how much to cut. */
 export function ThreadStage() {
   const { session, state } = useSession();
-  const { thread } = state.document;
+  const { thread, learned, structure } = state.document;
+  // what was taken of the binder's books stands below with the press that goes back
+  const slackLearned = `SLACK:${structure}` in learned;
   const way = useWay();
   return (
     <StageFrame
@@ -94,14 +96,16 @@ export function ThreadStage() {
               }
             }}
           />
-          <CountField
-            label="Slack, %"
-            field="thread.slackPercent"
-            what="percent"
-            decimals
-            value={thread.slackPercent}
-            edit={(d, slackPercent) => withThread({ slackPercent })(d)}
-          />
+          {!slackLearned && (
+            <CountField
+              label="Slack, %"
+              field="thread.slackPercent"
+              what="percent"
+              decimals
+              value={thread.slackPercent}
+              edit={(d, slackPercent) => withThread({ slackPercent })(d)}
+            />
+          )}
         </>
       }
       drawing={(width) =>

@@ -3,6 +3,7 @@ package itomichi.benchmark;
 import itomichi.advice.Use;
 import itomichi.cutting.CutWish;
 import itomichi.gathering.Extent;
+import itomichi.habit.Learned;
 import itomichi.material.BulkKind;
 import itomichi.material.Fibre;
 import itomichi.material.Grain;
@@ -57,7 +58,8 @@ final class SampleBook {
                         Face.INSIDE,
                         2),
                 StitchWish.USUAL,
-                Set.of());
+                Set.of(),
+                Learned.NONE);
     }
 
     /** So many signatures of four sheets, sewn by long stitch through a cover whose spine is wide enough. */

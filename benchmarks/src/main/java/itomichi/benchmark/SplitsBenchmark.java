@@ -8,6 +8,9 @@ import itomichi.gathering.Split;
 import itomichi.gathering.SplitQuestion;
 import itomichi.gathering.SplitWish;
 import itomichi.gathering.Splits;
+import itomichi.gathering.Springs;
+import itomichi.habit.Learned;
+import itomichi.material.BulkKind;
 import itomichi.measure.Length;
 import itomichi.plan.PlannedSplit;
 import itomichi.spec.Binding;
@@ -51,8 +54,8 @@ public class SplitsBenchmark {
                 Length.ofMm(0.168),
                 Form.from(2),
                 SplitWish.NONE,
-                new SewnIn(Length.ofMm(0.48), 1, 0.5),
-                Pressing.OVERNIGHT,
+                new SewnIn(Length.ofMm(0.48), 1, BulkKind.BOOK_WOVE, Learned.NONE),
+                Springs.usual(Pressing.OVERNIGHT),
                 Back.FLAT,
                 Length.ZERO,
                 Optional.empty(),

@@ -4,9 +4,11 @@ import itomichi.cover.CoverPiece;
 import itomichi.cover.CoverStep;
 import itomichi.cover.CoverStep.Part;
 import itomichi.finding.Stage;
+import itomichi.finding.Working;
 import itomichi.gathering.Pressing;
 import itomichi.measure.Phrase;
 import itomichi.plan.Holes;
+import itomichi.plan.Paces;
 import itomichi.plan.PaperPlan;
 import itomichi.plan.SewingPlan;
 import itomichi.plan.WorkedBook;
@@ -22,6 +24,7 @@ import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.Set;
 
@@ -34,13 +37,10 @@ import java.util.Set;
 public record WorkList(List<Task> tasks, Set<String> done) {
 
     private static final String GRAIN = "grain";
-    private static final String CUT = "cut";
     private static final String PRESS = "press";
-    private static final String PUNCH = "punch";
     /** The step of sewing, which the sewing table begins and ends by itself. */
-    public static final String SEW = "sew";
+    public static final String SEW = Paces.SEW;
 
-    private static final String COVER_CUT = "cover-cut";
     private static final String COVER_STEP = "cover:";
 
     public WorkList {
@@ -155,9 +155,9 @@ public record WorkList(List<Task> tasks, Set<String> done) {
                 String key, Stage stage, Phrase words, Handling handling, int number, Lying lying, List<String> after) {
             int copies = spec.use().copies();
             Phrase told = copies == 1 ? words : Phrase.of("{}; {} copies", words, copies);
-            int minutes =
-                    (int) Math.ceil(handling.time(number * copies).result().number());
-            tasks.add(new Task(key, stage, told, minutes, handling.inOneGo(), lying, after));
+            Working time = handling.time(number * copies, Paces.of(spec, key));
+            int minutes = (int) Math.ceil(time.result().number());
+            tasks.add(new Task(key, stage, told, minutes, handling.inOneGo(), lying, after, Optional.of(time)));
             if (spec.done().contains(stage)) {
                 done.add(key);
             }
@@ -185,7 +185,7 @@ public record WorkList(List<Task> tasks, Set<String> done) {
             for (int i = 0; i < papers.size(); i++) {
                 PaperPlan paper = papers.get(i);
                 then(
-                        i == 0 ? CUT : CUT + "-" + (i + 1),
+                        i == 0 ? Paces.CUT : Paces.CUT + "-" + (i + 1),
                         Stage.PAPER,
                         NextThings.cutSheets(paper),
                         Handling.CUT,
@@ -201,7 +201,7 @@ public record WorkList(List<Task> tasks, Set<String> done) {
                     .ifPresentOrElse(
                             folded -> {
                                 then(
-                                        "fold",
+                                        Paces.FOLD,
                                         Stage.GATHER,
                                         words,
                                         Handling.FOLD,
@@ -220,7 +220,7 @@ public record WorkList(List<Task> tasks, Set<String> done) {
                                 int signatures = folded.block().signatures().size();
                                 if (signatures > 1) {
                                     then(
-                                            "collate",
+                                            Paces.COLLATE,
                                             Stage.GATHER,
                                             Phrase.of("Gather {} signatures and look them through", signatures),
                                             Handling.COLLATE,
@@ -240,14 +240,14 @@ public record WorkList(List<Task> tasks, Set<String> done) {
             List<String> before = new ArrayList<>(block);
             before.addAll(covers);
             add(
-                    PUNCH,
+                    Paces.PUNCH,
                     Stage.TEMPLATE,
                     NextThings.words(Stage.TEMPLATE, book),
                     Handling.PUNCH,
                     holes,
                     Lying.NOT,
                     before);
-            block = List.of(PUNCH);
+            block = List.of(Paces.PUNCH);
             int passes = book.sewing()
                     .map(SewingPlan::passes)
                     .or(() -> book.holes().map(Holes::passesInAll))
@@ -275,15 +275,15 @@ public record WorkList(List<Task> tasks, Set<String> done) {
                     .sum();
             if (pieces > 0) {
                 add(
-                        COVER_CUT,
+                        Paces.COVER_CUT,
                         Stage.COVER,
                         pieces == 1 ? Phrase.of("Cut the cover") : Phrase.of("Cut the {} pieces of the cover", pieces),
                         Handling.CUT_PIECES,
                         pieces,
                         Lying.NOT,
                         after);
-                before = List.of(COVER_CUT);
-                made.add(COVER_CUT);
+                before = List.of(Paces.COVER_CUT);
+                made.add(Paces.COVER_CUT);
             }
             for (CoverStep step : book.covering().work().steps()) {
                 if (step.part() != Part.FINISH) {

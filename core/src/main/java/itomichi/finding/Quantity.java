@@ -3,6 +3,7 @@ package itomichi.finding;
 import itomichi.measure.Fineness;
 import itomichi.measure.Grammage;
 import itomichi.measure.Length;
+import itomichi.measure.Phrase;
 import itomichi.measure.Shown;
 import itomichi.measure.Unit;
 import java.math.BigDecimal;
@@ -22,6 +23,11 @@ public sealed interface Quantity {
 
     /** The quantity as text with its unit. */
     String in(Unit unit);
+
+    /** The quantity as it stands in a sentence. */
+    default Phrase phrase() {
+        return Phrase.of("{}", in(Unit.MM));
+    }
 
     /** The number that is read off what is shown. */
     double read(Unit unit);
@@ -50,6 +56,11 @@ public sealed interface Quantity {
         @Override
         public String in(Unit unit) {
             return shown.in(unit);
+        }
+
+        @Override
+        public Phrase phrase() {
+            return Phrase.of("{}", shown);
         }
 
         @Override

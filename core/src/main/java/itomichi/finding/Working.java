@@ -74,6 +74,16 @@ public record Working(
                         "The result of " + formula.text() + ", " + result.in(Unit.MM) + ", is not a length"));
     }
 
+    /** The least it may turn out to be, where that is known and is a length. */
+    public Optional<Length> low() {
+        return range.flatMap(known -> known.low().length());
+    }
+
+    /** The most it may turn out to be, where that is known and is a length. */
+    public Optional<Length> high() {
+        return range.flatMap(known -> known.high().length());
+    }
+
     /** Begins a working by its formula. */
     public static Builder by(Formula formula) {
         return new Builder(formula);

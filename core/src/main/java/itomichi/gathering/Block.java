@@ -2,7 +2,6 @@ package itomichi.gathering;
 
 import itomichi.finding.Formula;
 import itomichi.finding.Quantity;
-import itomichi.finding.Source;
 import itomichi.finding.Working;
 import itomichi.measure.Fineness;
 import itomichi.measure.Length;
@@ -14,18 +13,19 @@ import java.util.List;
  *
  * @param signatures in the order of the book, at least one
  * @param leaf width of a leaf
- * @param pressing how long they were pressed
+ * @param springs how long they were pressed, and how far their folds spring back
  * @param thread what lies in their folds
  * @param threads how many threads lie side by side in the folds, where most lie
  * @param pasteIns thickness of what is to be pasted in, all of it together
  */
 public record Block(
-        List<Signature> signatures, Length leaf, Pressing pressing, SewnIn thread, int threads, Length pasteIns) {
+        List<Signature> signatures, Length leaf, Springs springs, SewnIn thread, int threads, Length pasteIns) {
 
     private static final Formula PRESSED = Formula.of("2 × z");
     private static final Formula FORE_EDGE = Formula.of("e + p");
     private static final Formula SWELL = Formula.of("n × m × d × q");
     private static final Formula SPINE = Formula.of("2 × z × (1 + k) + w");
+    private static final Formula STACK = Formula.of("2 × z × (1 + k)");
     private static final Formula WEDGE = Formula.of("(S − T) ÷ T × 100");
     private static final Quantity BUNDLE = Quantity.of(Length.ZERO, Fineness.BUNDLE);
     private static final Quantity PERCENT = new Quantity.Plain(0, "%", 1);
@@ -75,23 +75,29 @@ public record Block(
 
     /** The extra thickness at the spine that the thread adds. */
     public Working swell() {
-        return Working.by(SWELL)
-                .with("n", "threads side by side in the folds, where most lie", Quantity.count(threads))
-                .with("m", "strands of each", Quantity.count(thread.strands()))
-                .with("d", "thickness of the thread", Quantity.of(thread.diameter(), Fineness.CALIPER))
-                .with("q", "share of it that does not sink in", Quantity.ratio(thread.left(), 2))
-                .from(Source.COMMON_PRACTICE)
-                .note(Phrase.of("A thread sinks further into soft paper than into hard."))
+        return thread.told(Working.by(SWELL)
+                        .with("n", "threads side by side in the folds, where most lie", Quantity.count(threads))
+                        .with("m", "strands of each", Quantity.count(thread.strands()))
+                        .with("d", "thickness of the thread", Quantity.of(thread.diameter(), Fineness.CALIPER))
+                        .note(Phrase.of("A thread sinks further into soft paper than into hard.")))
                 .gives(BUNDLE);
     }
 
     /** Thickness at the spine, pressed as said. */
     public Working spine() {
-        return spine(pressing)
+        return spine(springs.pressing())
                 .note(Phrase.of(
                         "Freshly folded, before any pressing: {}.",
-                        Length.ofMm(spineMm(Pressing.FRESH)).at(Fineness.BUNDLE)))
-                .between(BUNDLE.with(spineMm(Pressing.OVERNIGHT)), BUNDLE.with(spineMm(Pressing.FRESH)))
+                        Length.ofMm(spineMm(springs.share(Pressing.FRESH))).at(Fineness.BUNDLE)))
+                .between(BUNDLE.with(spineMm(springs.least())), BUNDLE.with(spineMm(springs.most())))
+                .gives(BUNDLE);
+    }
+
+    /** Thickness of the stack at its folds, pressed as said, before any thread. */
+    public Working stackAtFolds() {
+        double flatMm = 2 * laidFlatLength().mm();
+        return springs.told(overSheets(STACK), springs.pressing())
+                .between(BUNDLE.with(flatMm * (1 + springs.least())), BUNDLE.with(flatMm * (1 + springs.most())))
                 .gives(BUNDLE);
     }
 
@@ -101,15 +107,12 @@ public record Block(
     }
 
     private Working.Builder spine(Pressing pressed) {
-        return overSheets(SPINE)
-                .with("k", "spring of the folds, " + pressed.words(), Quantity.ratio(pressed.spring(), 2))
-                .with("w", "swell", Quantity.of(Length.ofMm(swell().result().number()), Fineness.BUNDLE))
-                .from(Source.COMMON_PRACTICE);
+        return springs.told(overSheets(SPINE), pressed)
+                .with("w", "swell", Quantity.of(Length.ofMm(swell().result().number()), Fineness.BUNDLE));
     }
 
-    private double spineMm(Pressing pressed) {
-        return 2 * laidFlatLength().mm() * (1 + pressed.spring())
-                + swell().result().number();
+    private double spineMm(double spring) {
+        return 2 * laidFlatLength().mm() * (1 + spring) + swell().result().number();
     }
 
     /** How much thicker the spine is than the fore edge, in percent of the fore edge; negative where the fore edge is the thicker. */

@@ -114,7 +114,7 @@ public record Split(SplitQuestion question, int signatures, int sheets, Place pl
     }
 
     private double spineMm() {
-        return pressedMm() * (1 + question.pressing().spring())
+        return pressedMm() * (1 + question.springs().share())
                 + question.thread().swellMm(question.threads().applyAsInt(sewn()));
     }
 

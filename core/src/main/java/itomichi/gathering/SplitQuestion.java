@@ -12,7 +12,7 @@ import java.util.function.IntUnaryOperator;
  * @param form what the structure takes
  * @param wish what the binder prefers
  * @param thread what lies in the folds
- * @param pressing how long the signatures are pressed
+ * @param springs how long the signatures are pressed, and how far their folds spring back
  * @param back how the back will be
  * @param pasteIns thickness of what is pasted in
  * @param rows what the rows of a cover want that they are sewn through in equal gaps; nothing where there are none
@@ -24,7 +24,7 @@ public record SplitQuestion(
         Form form,
         SplitWish wish,
         SewnIn thread,
-        Pressing pressing,
+        Springs springs,
         Back back,
         Length pasteIns,
         Optional<RowsWanted> rows,

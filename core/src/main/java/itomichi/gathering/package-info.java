@@ -3,7 +3,7 @@
  *
  * <p>Read {@link itomichi.gathering.Signature} first.
  *
- * <p>Uses measure, finding.
+ * <p>Uses measure, finding, habit, material.
  */
 @NullMarked
 package itomichi.gathering;

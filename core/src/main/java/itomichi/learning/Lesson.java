@@ -1,6 +1,7 @@
 package itomichi.learning;
 
-import itomichi.learning.Habit.Kind;
+import itomichi.habit.Habit.Kind;
+import itomichi.habit.Taught;
 import java.util.ArrayList;
 import java.util.List;
 import org.apache.commons.statistics.distribution.TDistribution;
@@ -79,6 +80,11 @@ public record Lesson(int count, double median, double spread, double low, double
     /** Whether there are enough readings to plan by. */
     public boolean enough() {
         return count >= LEAST;
+    }
+
+    /** The same as it is taken into a book. */
+    public Taught taught() {
+        return new Taught(count, median, low, high);
     }
 
     /** Whether a reading is so far off that a point may have slipped; of too few none is. */

@@ -1,5 +1,7 @@
 package itomichi.learning;
 
+import itomichi.habit.Habit;
+
 /**
  * What a finished book says of a habit.
  *

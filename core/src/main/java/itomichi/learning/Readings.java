@@ -1,32 +1,39 @@
 package itomichi.learning;
 
 import itomichi.book.BookPlan;
+import itomichi.book.Planner;
 import itomichi.book.WorkList;
 import itomichi.cover.Dimension;
 import itomichi.cover.SewnBlock;
+import itomichi.gathering.Block;
 import itomichi.gathering.Gathered;
-import itomichi.learning.Habit.Kind;
+import itomichi.habit.Habit;
+import itomichi.habit.Learned;
+import itomichi.lookover.LookOver;
 import itomichi.measure.Length;
-import itomichi.measure.Phrase;
-import itomichi.measure.Unit;
 import itomichi.notebook.NotebookPage;
+import itomichi.plan.Paces;
 import itomichi.plan.PaperPlan;
 import itomichi.schedule.Task;
 import itomichi.spec.BookSpec;
-import itomichi.structure.Hands;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 
-/** Reads a finished book's page for what it says of habits. What was not measured says nothing. */
+/**
+ * Reads a finished book's page for what it says of habits. What was not measured says nothing.
+ *
+ * <p>A book is read against common practice, whatever was learned when it was planned: else each book would only say how far the last lesson
+ * was off.
+ */
 public final class Readings {
 
-    /** Of a shorter step a minute more or less says nothing of the hands. */
-    private static final int LEAST_MINUTES = 5;
+    /** Of a step as short as this, a minute more or less says nothing of the hands. */
+    private static final int SHORT_MINUTES = 4;
 
-    private static final Map<String, String> STEPS = steps();
+    private static final int PERCENT = 100;
 
     private final BookPlan plan;
     private final Map<String, Double> came;
@@ -37,30 +44,23 @@ public final class Readings {
         this.came = came;
     }
 
-    private static Map<String, String> steps() {
-        Map<String, String> steps = new LinkedHashMap<>();
-        steps.put("cut", "Cut sheets");
-        steps.put("fold", "Fold");
-        steps.put("collate", "Gather and look through");
-        steps.put("punch", "Punch");
-        steps.put(WorkList.SEW, "Sew");
-        steps.put("cover-cut", "Cut for the cover");
-        return steps;
-    }
-
     /**
      * What a book says.
      *
-     * @param plan the book as it was planned
-     * @param came what came out, by the keys of its page: mm, sheets, minutes
+     * @param book as its binder wanted it
+     * @param came what came out, by the keys of its page and of what was looked over: mm, sheets, minutes
      */
-    public static List<Reading> of(BookPlan plan, Map<String, Double> came) {
-        Readings read = new Readings(plan, came);
+    public static List<Reading> of(BookSpec book, Map<String, Double> came) {
+        Readings read = new Readings(Planner.planUnmended(book.withLearned(Learned.NONE)), came);
         read.bulk();
-        read.spring();
+        read.folds();
         read.slack();
         read.pace();
         return List.copyOf(read.readings);
+    }
+
+    private void add(BookHabit known, double value) {
+        readings.add(new Reading(known.habit(), value, known.usual()));
     }
 
     private SewnBlock block() {
@@ -79,27 +79,30 @@ public final class Readings {
         PaperPlan paper = plan.papers().get(0);
         double planned = paper.thickness().length().mm();
         double ratio = edge.measured().get().mm() / edge.planned().mm();
-        String name = paper.paper().paper().name();
-        readings.add(new Reading(new Habit(Kind.BULK, name, name), planned * ratio, planned));
+        add(BookHabit.bulk(paper), planned * ratio);
     }
 
-    /** What the spine is thicker than the fore edge, less the thread as it is planned: the folds. */
-    private void spring() {
+    /** Paper and thread at the folds: what is not the sheets themselves is spring, and thread that did not sink in. */
+    private void folds() {
         Optional<Gathered.InSignatures> folded = plan.gathered().folded();
-        Optional<Length> spine = block().spine().measured();
         Optional<Length> edge = block().foreEdge().measured();
         if (folded.isEmpty()
                 || folded.get().block().signatures().size() == 1
-                || spine.isEmpty()
                 || edge.isEmpty()
                 || plan.spec().gathering().pasteIns().isMoreThan(Length.ZERO)) {
             return;
         }
-        var pressing = plan.spec().gathering().pressing();
-        double swell = folded.get().block().swell().length().mm();
-        double spring = (spine.get().mm() - swell) / edge.get().mm() - 1;
-        readings.add(new Reading(
-                new Habit(Kind.SPRING, pressing.name(), pressing.words()), spring * 100, pressing.spring() * 100));
+        Block block = folded.get().block();
+        double edgeMm = edge.get().mm();
+        Optional<Double> sewn = block().spine().measured().map(Length::mm);
+        // measured before it is sewn, spring and thread are told apart; else the thread is as planned
+        Optional<Double> unsewn = Optional.ofNullable(came.get(LookOver.STACK_AT_FOLDS));
+        unsewn.or(() -> sewn.map(mm -> mm - block.swell().length().mm()))
+                .ifPresent(stackMm -> add(BookHabit.spring(plan.spec()), (stackMm / edgeMm - 1) * PERCENT));
+        double wholeMm = block.swell().length().mm() / block.thread().left();
+        if (unsewn.isPresent() && sewn.isPresent() && wholeMm > 0) {
+            add(BookHabit.sink(folded.get()), (sewn.get() - unsewn.get()) / wholeMm * PERCENT);
+        }
     }
 
     private void slack() {
@@ -108,31 +111,25 @@ public final class Readings {
         if (cut == null || left == null || left >= cut || plan.sewing().isEmpty()) {
             return;
         }
-        var structure = plan.spec().bound();
-        Length used = Length.ofMm((cut - left) / plan.spec().use().copies());
-        readings.add(new Reading(
-                new Habit(Kind.SLACK, structure.key(), structure.name()),
-                plan.sewn().need().slackPercentOf(used),
-                plan.spec().thread().slackPercent()));
+        BookSpec spec = plan.spec();
+        Length used = Length.ofMm((cut - left) / spec.use().copies());
+        add(BookHabit.slack(spec), plan.sewn().need().slackPercentOf(used));
     }
 
     private void pace() {
-        Hands hands = plan.spec().use().hands();
-        Map<String, double[]> sums = new LinkedHashMap<>();
+        Map<Habit, double[]> sums = new LinkedHashMap<>();
         for (Task task : WorkList.of(plan).tasks()) {
             Double minutes = came.get(NotebookPage.MINUTES + task.key());
-            String step = task.key().replaceAll("-\\d+$", "");
-            if (minutes != null && STEPS.containsKey(step)) {
-                double[] sum = sums.computeIfAbsent(step, none -> new double[2]);
+            Optional<Habit> habit = Paces.habit(plan.spec(), task.key());
+            if (minutes != null && habit.isPresent()) {
+                double[] sum = sums.computeIfAbsent(habit.get(), none -> new double[2]);
                 sum[0] += minutes;
-                sum[1] += task.minutes();
+                sum[1] += task.working().orElseThrow().result().number();
             }
         }
-        sums.forEach((step, sum) -> {
-            if (sum[1] >= LEAST_MINUTES) {
-                String name = Phrase.of("{}, {} hands", STEPS.getOrDefault(step, step), hands.words())
-                        .in(Unit.MM);
-                readings.add(new Reading(new Habit(Kind.PACE, step + "/" + hands, name), 100 * sum[0] / sum[1], 100));
+        sums.forEach((habit, sum) -> {
+            if (sum[1] > SHORT_MINUTES) {
+                readings.add(new Reading(habit, PERCENT * sum[0] / sum[1], PERCENT));
             }
         });
     }

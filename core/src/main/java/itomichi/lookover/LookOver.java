@@ -6,6 +6,7 @@ import static itomichi.lookover.Check.measure;
 import itomichi.book.BookPlan;
 import itomichi.cover.Dimension;
 import itomichi.finding.Stage;
+import itomichi.finding.Working;
 import itomichi.gathering.Gathered;
 import itomichi.lookover.Check.Measure;
 import itomichi.measure.Fineness;
@@ -23,6 +24,9 @@ import java.util.Optional;
 
 /** What practitioners look at and measure, by structure and cover. All of it is common practice, no published source. */
 public final class LookOver {
+
+    /** Thickness of the pressed stack at its folds, before it is sewn. */
+    public static final String STACK_AT_FOLDS = "stack-folds";
 
     /** Sheets are cut and holes are pricked as truly as this: common practice. */
     private static final Length TRUE = Length.ofMm(0.5);
@@ -83,6 +87,20 @@ public final class LookOver {
                     "Leafed through from the front: nothing upside down, the marks on the folds step down evenly.",
                     "Put it right now; it costs a minute.",
                     "A signature that is turned over is found by the reader, and the whole sewing comes out again."));
+        }
+        if (several) {
+            Working stack = folded.block().stackAtFolds();
+            checks.add(measure(
+                    STACK_AT_FOLDS,
+                    Stage.GATHER,
+                    "Thickness of the pressed stack at the folds, before any thread.",
+                    new Measure(
+                            stack.length(),
+                            stack.low().orElseThrow(),
+                            stack.high().orElseThrow(),
+                            Fineness.BUNDLE),
+                    "Knock the folds flat with the bone, and press once more, folds turned to both sides.",
+                    "What the folds spring back and what the thread adds cannot be told apart once it is sewn."));
         }
         Length edge = folded.block().foreEdge().length();
         checks.add(measure(

@@ -38,6 +38,11 @@ public enum BulkKind {
         return cm3PerGram;
     }
 
+    /** Soft or hard, which tells how far a thread sinks in. */
+    public String hardness() {
+        return soft ? "soft" : "hard";
+    }
+
     /** Share of a thread's thickness that still stands out of a fold of this paper once it is sewn. */
     public double threadLeft() {
         return soft ? LEFT_IN_SOFT : LEFT_IN_HARD;

@@ -5,6 +5,8 @@ import itomichi.finding.Formula;
 import itomichi.finding.Quantity;
 import itomichi.finding.Source;
 import itomichi.finding.Working;
+import itomichi.habit.Habit;
+import itomichi.habit.Learned;
 import itomichi.measure.Fineness;
 import itomichi.measure.Grammage;
 import itomichi.measure.Length;
@@ -25,12 +27,32 @@ public record Paper(String name, Grammage grammage, BulkKind kind, Optional<Meas
         implements PaperBuilder.With {
 
     private static final Formula BY_BULK = Formula.of("g × v ÷ 1000");
+    private static final Formula BY_BOOKS = Formula.of("t");
     private static final Formula BY_STACK = Formula.of("T ÷ n");
     private static final Quantity THICKNESS = Quantity.of(Length.ZERO, Fineness.HAIR);
     /** How far papers of one kind differ in bulk, either way: common practice. */
     private static final double BULK_SPREAD = 0.10;
 
-    /** Thickness of one sheet and how it was found. */
+    /** How thick a sheet of it comes out in finished books. */
+    public Habit habit() {
+        return Habit.bulk(name, grammage);
+    }
+
+    /** Thickness of one sheet and how it was found: as learned, where that was taken, else as it is without. */
+    public Working thickness(Learned learned) {
+        Working without = thickness();
+        Habit habit = habit();
+        return learned.of(habit)
+                .map(taught -> Working.by(BY_BOOKS)
+                        .with("t", "as it comes out in your books", THICKNESS.with(taught.middle()))
+                        .from(Source.LEARNED)
+                        .between(THICKNESS.with(taught.low()), THICKNESS.with(taught.high()))
+                        .note(taught.told(habit.kind(), without.result().number()))
+                        .gives(THICKNESS))
+                .orElse(without);
+    }
+
+    /** Thickness of one sheet, as it was measured or by its kind. */
     public Working thickness() {
         if (measured.isPresent()) {
             MeasuredStack stack = measured.get();

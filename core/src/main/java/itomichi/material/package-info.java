@@ -3,7 +3,7 @@
  *
  * <p>Read {@link itomichi.material.Paper} first.
  *
- * <p>Uses measure, finding.
+ * <p>Uses measure, finding, habit.
  */
 @NullMarked
 package itomichi.material;

@@ -61,7 +61,11 @@ public final class NotebookPage {
                     Group.THREAD,
                     Phrase.of("Thread left over, with what was in the needle"),
                     Quantity.of(
-                            plan.sewn().need().left().times(plan.spec().use().copies()), Fineness.THREAD),
+                            plan.sewn()
+                                    .need()
+                                    .left(plan.spec().slack())
+                                    .times(plan.spec().use().copies()),
+                            Fineness.THREAD),
                     true));
         });
         own.add(line(SPOILT, Group.WASTE, Phrase.of("Sheets spoilt"), new Quantity.Plain(0, "", 0), false));

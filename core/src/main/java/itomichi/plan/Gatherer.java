@@ -54,9 +54,7 @@ public final class Gatherer {
         this.spec = spec;
         this.thicknesses = thicknesses;
         this.thread = new SewnIn(
-                thicknesses.strand(),
-                spec.thread().strands(),
-                spec.paper().kind().threadLeft());
+                thicknesses.strand(), spec.thread().strands(), spec.paper().kind(), spec.learned());
         int fewest = spec.bound().form().fewest();
         this.way = ThreadOrder.sewn(spec, places)
                 .map(sewn -> new Way(sewn, ThreadOrder.choice(spec, sewn, fewest, places)));
@@ -89,7 +87,7 @@ public final class Gatherer {
                 spec.bound().form(),
                 spec.gathering().wish(),
                 thread,
-                spec.gathering().pressing(),
+                spec.springs(),
                 spec.back(),
                 spec.gathering().pasteIns(),
                 rows(),
@@ -137,7 +135,7 @@ public final class Gatherer {
                 new Block(
                         signatures,
                         spec.leaf().width(),
-                        spec.gathering().pressing(),
+                        spec.springs(),
                         thread,
                         threads.applyAsInt(signatures.size()),
                         spec.gathering().pasteIns()));

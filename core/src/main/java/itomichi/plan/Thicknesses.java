@@ -21,7 +21,7 @@ public record Thicknesses(List<Working> papers, Working thread) {
     public static Thicknesses of(BookSpec spec) {
         return new Thicknesses(
                 spec.papers().all().stream()
-                        .map(paper -> paper.paper().thickness())
+                        .map(paper -> spec.thickness(paper.paper()))
                         .toList(),
                 spec.thread().thread().diameter());
     }

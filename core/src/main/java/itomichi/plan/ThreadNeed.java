@@ -2,7 +2,6 @@ package itomichi.plan;
 
 import itomichi.finding.Formula;
 import itomichi.finding.Quantity;
-import itomichi.finding.Source;
 import itomichi.finding.Working;
 import itomichi.measure.Fineness;
 import itomichi.measure.Length;
@@ -22,6 +21,7 @@ import itomichi.path.ThreadPath;
 import itomichi.path.Under;
 import itomichi.path.Wrap;
 import itomichi.spec.BookSpec;
+import itomichi.spec.Slack;
 import itomichi.structure.Stitching;
 import itomichi.structure.ThumbRule;
 import java.util.EnumMap;
@@ -70,9 +70,9 @@ public record ThreadNeed(Working cut, List<Length> pieces) {
         return term("r") + term("p") + term("l") + term("n");
     }
 
-    /** What is left over where everything comes out as planned: what was folded back through the needles. */
-    public Length left() {
-        return Length.ofMm(term("k") * term("t") * term("u"));
+    /** What is left over where everything comes out as planned: what was folded back through the needles, and slack that most do not use. */
+    public Length left(Slack slack) {
+        return Length.ofMm(term("k") * (straightMm() * (slack.cut() - slack.used()) / 100 + term("t") * term("u")));
     }
 
     private double term(String letter) {
@@ -82,7 +82,7 @@ public record ThreadNeed(Working cut, List<Length> pieces) {
     static ThreadNeed of(BookSpec spec, Stitching.Choice choice, ThreadPath path, Frame frame) {
         List<ThreadPath> threads = path.threads();
         int strands = spec.thread().strands();
-        double slack = 1 + spec.thread().slackPercent() / 100;
+        double slack = spec.slack().factor();
         List<Length> pieces = threads.stream()
                 .map(thread ->
                         Length.ofMm(strands * (thread.sewnMm(frame) * slack + thread.tailsMm(frame) + NEEDLE.mm())))
@@ -106,24 +106,23 @@ public record ThreadNeed(Working cut, List<Length> pieces) {
         double tiesMm = sums.getOrDefault(SpentOn.TIE, 0.0);
         long passes = path.moves().stream().filter(Move::passes).count();
         BookSpec.Sewing sewing = spec.thread();
+        Slack slack = spec.slack();
         double platesMm = platesMm(path, frame);
         double fixedMm = threads * besidesMm(sewing);
         double sewnMm = runsMm + passesMm + knotsMm + tiesMm;
-        double cutMm = sewing.strands() * (sewnMm * (1 + sewing.slackPercent() / 100) + fixedMm);
-        Working.Builder need = Working.by(CUT)
-                .with("k", "strands", Quantity.count(sewing.strands()))
-                .with("r", "runs along the faces, and climbs", thread(runsMm))
-                .with("p", passes + " passes through the folds or the block", thread(passesMm))
-                .with("l", "links, kettles, wraps, what goes round a support", thread(tiesMm))
-                .with("n", "knots of " + sewing.turns() + " turns", thread(knotsMm))
-                .with("a", "slack", new Quantity.Plain(sewing.slackPercent(), "%", 1))
+        double cutMm = sewing.strands() * (sewnMm * slack.factor() + fixedMm);
+        Working.Builder need = slack.told(Working.by(CUT)
+                        .with("k", "strands", Quantity.count(sewing.strands()))
+                        .with("r", "runs along the faces, and climbs", thread(runsMm))
+                        .with("p", passes + " passes through the folds or the block", thread(passesMm))
+                        .with("l", "links, kettles, wraps, what goes round a support", thread(tiesMm))
+                        .with("n", "knots of " + sewing.turns() + " turns", thread(knotsMm)))
                 .with("t", "threads", Quantity.count(threads))
                 .with("y", "each tail", thread(sewing.tail().mm()))
                 .with("u", "folded back through the needle", thread(NEEDLE.mm()))
-                .from(Source.THE_PATH)
                 .between(
-                        thread(sewing.strands() * (sewnMm + fixedMm)),
-                        thread(sewing.strands() * (sewnMm * (1 + 2 * sewing.slackPercent() / 100) + fixedMm)))
+                        thread(sewing.strands() * (sewnMm * (1 + slack.low() / 100) + fixedMm)),
+                        thread(sewing.strands() * (sewnMm * (1 + slack.high() / 100) + fixedMm)))
                 .note(rule(spec, choice, cutMm));
         if (platesMm > 0) {
             need.note(Phrase.of(

@@ -27,7 +27,7 @@ public final class ThreadParting {
         }
         List<Move> moves = order.path().moves();
         List<Integer> leaves = leaves(moves);
-        double slack = 1 + spec.thread().slackPercent() / 100;
+        double slack = spec.slack().factor();
         double[] each = Arrays.stream(lengths(moves, leaves, frame))
                 .map(mm -> mm * slack)
                 .toArray();

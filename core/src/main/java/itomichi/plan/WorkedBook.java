@@ -66,7 +66,11 @@ public record WorkedBook(
         int passes = sewing.map(SewingPlan::passes)
                 .or(() -> holes.map(Holes::passesInAll))
                 .orElse(0);
-        return WorkTime.of(folded, punched, passes);
+        return WorkTime.of(
+                folded,
+                punched,
+                passes,
+                new WorkTime.Own(Paces.of(spec, Paces.FOLD), Paces.of(spec, Paces.PUNCH), Paces.of(spec, Paces.SEW)));
     }
 
     /** The pages nobody asked for, by number; empty where there are none. */

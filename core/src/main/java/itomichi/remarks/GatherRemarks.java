@@ -78,7 +78,7 @@ final class GatherRemarks {
 
     /** Fewer pages are a mend where no more than a signature's worth of them goes. */
     private Stream<Mend<BookSpec>> fewerPages(int pages) {
-        double sheetMm = spec.paper().thickness().length().mm();
+        double sheetMm = spec.thickness(spec.paper()).length().mm();
         int sheets = (int) (Comfort.AMONG_OTHERS.most().mm() / (2 * sheetMm));
         int worth = sheets * Extent.pagesPerSheet(true);
         return spec.pages() - pages <= worth ? pages(pages) : Stream.of();

@@ -19,7 +19,9 @@ final class Rebinding {
     /** The structures with signatures that are advised before others. */
     static Stream<Mend<BookSpec>> inSignatures(BookSpec spec) {
         boolean already = spec.bound().form().most() > 1;
-        return Advice.rank(spec.use(), spec.extent(), spec.paper().thickness().length()).stream()
+        return Advice.rank(
+                        spec.use(), spec.extent(), spec.thickness(spec.paper()).length())
+                .stream()
                 .filter(advice -> !advice.excluded()
                         && advice.structure().form().most() > 1
                         && !advice.structure().wantsPattern()

@@ -4,6 +4,9 @@ import itomichi.finding.Formula;
 import itomichi.finding.Quantity;
 import itomichi.finding.Source;
 import itomichi.finding.Working;
+import itomichi.habit.Habit.Kind;
+import itomichi.habit.Taught;
+import java.util.Optional;
 
 /**
  * What hands do at the bench, and how long that takes: so many minutes for each, and so many besides. Every time is common practice, no
@@ -26,6 +29,7 @@ public enum Handling {
     LOOK("looked over", 8, 0);
 
     private static final Formula TIME = Formula.of("n × a + z");
+    private static final Formula OWN_TIME = Formula.of("(n × a + z) × i ÷ 100");
 
     private final String done;
     private final double each;
@@ -41,14 +45,22 @@ public enum Handling {
      * How long it takes.
      *
      * @param number of what is done
+     * @param pace what was learned of the hands and taken, minutes for a hundred planned
      */
-    public Working time(int number) {
-        return Working.by(TIME)
+    public Working time(int number, Optional<Taught> pace) {
+        double usual = number * each + besides;
+        Working.Builder working = Working.by(pace.isPresent() ? OWN_TIME : TIME)
                 .with("n", done, Quantity.count(number))
                 .with("a", "for each", WorkTime.minutes(each))
                 .with("z", "besides", WorkTime.minutes(besides))
                 .from(Source.COMMON_PRACTICE)
-                .gives(new Quantity.Plain(0, "min", 0));
+                .between(
+                        WorkTime.TIME.with(usual * WorkTime.least(pace)),
+                        WorkTime.TIME.with(usual * WorkTime.most(pace)));
+        pace.ifPresent(taught -> working.with("i", "minutes of yours for a hundred", Kind.PACE.shown(taught.middle()))
+                .from(Source.LEARNED)
+                .note(taught.told(Kind.PACE, WorkTime.USUAL_PACE)));
+        return working.gives(WorkTime.TIME);
     }
 
     /** Whether it cannot be left in the middle: glue dries. */

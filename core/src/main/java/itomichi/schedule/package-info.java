@@ -3,7 +3,7 @@
  *
  * <p>Read {@link itomichi.schedule.Task} and {@link itomichi.schedule.Scheduler} first.
  *
- * <p>Uses measure, finding.
+ * <p>Uses measure, finding, habit.
  */
 @NullMarked
 package itomichi.schedule;

@@ -44,7 +44,8 @@ public final class Binding {
                 CoverWish.USUAL,
                 spec.thread().withStrands(1),
                 spec.stitch().withVariant(Stitching.USUAL),
-                done);
+                done,
+                spec.learned());
         return bound.withCover(spec.cover().withWanted(to.inSoftCover()));
     }
 
@@ -53,7 +54,7 @@ public final class Binding {
         boolean same = to.form().folded() && spec.bound().form().folded();
         Length paper = Length.ofMm(spec.extent().sheets(true)
                 * 2
-                * spec.paper().thickness().length().mm());
+                * spec.thickness(spec.paper()).length().mm());
         return new GatherWish(
                 Optional.empty(),
                 SplitWish.NONE,

@@ -4,8 +4,11 @@ import io.soabase.recordbuilder.core.RecordBuilder;
 import itomichi.advice.Use;
 import itomichi.cover.CoverStuff;
 import itomichi.finding.Stage;
+import itomichi.finding.Working;
 import itomichi.gathering.Back;
 import itomichi.gathering.Extent;
+import itomichi.gathering.Springs;
+import itomichi.habit.Learned;
 import itomichi.material.Paper;
 import itomichi.material.SewingThread;
 import itomichi.measure.Length;
@@ -36,6 +39,7 @@ import java.util.Set;
  * @param thread what it is sewn with, and how
  * @param stitch how it is sewn, where there is a choice
  * @param done stages that the binder has said are done
+ * @param learned what was taken into it of what finished books taught
  */
 @RecordBuilder
 public record BookSpec(
@@ -51,7 +55,8 @@ public record BookSpec(
         CoverWish covering,
         Sewing thread,
         StitchWish stitch,
-        Set<Stage> done)
+        Set<Stage> done,
+        Learned learned)
         implements BookSpecBuilder.With {
 
     /**
@@ -68,11 +73,27 @@ public record BookSpec(
         SewingLimits.check(stitch, title.unit());
         BookLimits.check(cover, title.unit());
         CoverLimits.check(covering, title.unit());
+        LearnedLimits.check(learned);
     }
 
     /** The paper that is taken where nothing else is said. */
     public Paper paper() {
         return papers.main().paper();
+    }
+
+    /** How thick a sheet of one of its papers is: as was learned, else as it was measured or by its kind. */
+    public Working thickness(Paper of) {
+        return of.thickness(learned);
+    }
+
+    /** How far its folds spring back. */
+    public Springs springs() {
+        return new Springs(gathering.pressing(), learned);
+    }
+
+    /** How much more thread than the straight way it is given. */
+    public Slack slack() {
+        return Slack.of(this);
     }
 
     /** What the way it is bound knows. */

@@ -19,7 +19,7 @@ public final class StepLines {
         List<SewingStep> steps = SewingStep.of(plan.path());
         StepWords words = new StepWords(plan, steps);
         MoveLengths lengths = new MoveLengths(plan.frame(), words);
-        double slack = 1 + plan.spec().thread().slackPercent() / 100;
+        double slack = plan.spec().slack().factor();
         double leftMm = 0;
         int thread = 0;
         List<StepLine> lines = new ArrayList<>();

@@ -3,6 +3,7 @@ package itomichi.book;
 import itomichi.advice.Use;
 import itomichi.cutting.CutWish;
 import itomichi.gathering.Extent;
+import itomichi.habit.Learned;
 import itomichi.material.BulkKind;
 import itomichi.material.Fibre;
 import itomichi.material.Grain;
@@ -49,7 +50,8 @@ public final class Books {
                 CoverWish.USUAL,
                 sewing(1, 75, 1.1),
                 StitchWish.USUAL,
-                Set.of());
+                Set.of(),
+                Learned.NONE);
     }
 
     public static Paper paper(double gsm, Grain grain) {

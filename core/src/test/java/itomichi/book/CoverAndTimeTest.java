@@ -50,7 +50,7 @@ public class CoverAndTimeTest {
 
     @Test
     public void timeAtTheBenchGrowsWithSheetsHolesAndPasses() {
-        double little = WorkTime.of(8, 5, 8).result().number();
+        double little = WorkTime.of(8, 5, 8, WorkTime.Own.NONE).result().number();
         // 8 folds, 5 holes, 8 passes and the rest, by the times the working shows
         assertEquals(little, 8 * 0.5 + 5 * 0.2 + 8 * 0.4 + 6, 1e-9);
     }

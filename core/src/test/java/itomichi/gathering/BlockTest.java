@@ -2,6 +2,8 @@ package itomichi.gathering;
 
 import static org.testng.Assert.assertEquals;
 
+import itomichi.habit.Learned;
+import itomichi.material.BulkKind;
 import itomichi.measure.Length;
 import itomichi.property.Draw;
 import itomichi.property.Property;
@@ -14,13 +16,13 @@ import org.testng.annotations.Test;
 public class BlockTest {
 
     private static final Length LEAF = Length.ofMm(148);
-    private static final SewnIn LINEN = new SewnIn(Length.ofMm(0.48), 1, 0.5);
+    private static final SewnIn LINEN = new SewnIn(Length.ofMm(0.48), 1, BulkKind.BOOK_WOVE, Learned.NONE);
 
     private static Block block(int signatures, int sheets, double mm, SewnIn thread, double pasteInsMm) {
         return new Block(
                 Collections.nCopies(signatures, Signature.plain(sheets, Length.ofMm(mm), LEAF)),
                 LEAF,
-                Pressing.OVERNIGHT,
+                Springs.usual(Pressing.OVERNIGHT),
                 thread,
                 signatures,
                 Length.ofMm(pasteInsMm));
@@ -57,7 +59,7 @@ public class BlockTest {
     public void aDoubledThreadSwellsTwiceAsMuch() {
         double single = value(block(12, 4, 0.1, LINEN, 0).swell());
         assertEquals(
-                value(block(12, 4, 0.1, new SewnIn(Length.ofMm(0.48), 2, 0.5), 0)
+                value(block(12, 4, 0.1, new SewnIn(Length.ofMm(0.48), 2, BulkKind.BOOK_WOVE, Learned.NONE), 0)
                         .swell()),
                 2 * single,
                 1e-6);
@@ -83,13 +85,14 @@ public class BlockTest {
     public void shortLeavesDoNotReachTheForeEdgeAndFoldedOnesLieDouble(double firstMm, double secondMm, int layers) {
         Signature one = new Signature(
                 List.of(new FoldedSheet(0, Length.ofMm(0.2), Length.ofMm(firstMm), Length.ofMm(secondMm))));
-        Block block = new Block(List.of(one), LEAF, Pressing.OVERNIGHT, LINEN, 1, Length.ZERO);
+        Block block = new Block(List.of(one), LEAF, Springs.usual(Pressing.OVERNIGHT), LINEN, 1, Length.ZERO);
         assertEquals(value(block.foreEdge()), layers * 0.2, 1e-6);
     }
 
     @Test
     public void pressingBringsTheSpineDown() {
-        Block fresh = new Block(block(9, 5, 0.15, LINEN, 0).signatures(), LEAF, Pressing.FRESH, LINEN, 9, Length.ZERO);
+        Block fresh = new Block(
+                block(9, 5, 0.15, LINEN, 0).signatures(), LEAF, Springs.usual(Pressing.FRESH), LINEN, 9, Length.ZERO);
         assertEquals(value(fresh.spine()) > value(block(9, 5, 0.15, LINEN, 0).spine()), true);
         assertEquals(value(fresh.spine()), value(block(9, 5, 0.15, LINEN, 0).spineLoose()));
     }
@@ -103,8 +106,8 @@ public class BlockTest {
             }
             List<Signature> mirrored = new ArrayList<>(run);
             Collections.reverse(mirrored);
-            Block one = new Block(run, LEAF, Pressing.AN_HOUR, LINEN, signatures, Length.ZERO);
-            Block other = new Block(mirrored, LEAF, Pressing.AN_HOUR, LINEN, signatures, Length.ZERO);
+            Block one = new Block(run, LEAF, Springs.usual(Pressing.AN_HOUR), LINEN, signatures, Length.ZERO);
+            Block other = new Block(mirrored, LEAF, Springs.usual(Pressing.AN_HOUR), LINEN, signatures, Length.ZERO);
             return value(one.spine()) == value(other.spine()) && value(one.wedge()) == value(other.wedge());
         });
     }

@@ -3,6 +3,8 @@ package itomichi.gathering;
 import static org.testng.Assert.assertEquals;
 import static org.testng.Assert.assertTrue;
 
+import itomichi.habit.Learned;
+import itomichi.material.BulkKind;
 import itomichi.measure.Length;
 import itomichi.property.Draw;
 import itomichi.property.Property;
@@ -19,7 +21,7 @@ public class SplitsTest {
 
     private static final Draw<Integer> PAGES = Draw.between(8, 2000);
     private static final Draw<Integer> SHEET_UM = Draw.between(60, 400);
-    private static final SewnIn LINEN = new SewnIn(Length.ofMm(0.48), 1, 0.5);
+    private static final SewnIn LINEN = new SewnIn(Length.ofMm(0.48), 1, BulkKind.BOOK_WOVE, Learned.NONE);
 
     private static SplitQuestion question(int pages, double sheetMm, SplitWish wish) {
         return new SplitQuestion(
@@ -28,7 +30,7 @@ public class SplitsTest {
                 Form.from(2),
                 wish,
                 LINEN,
-                Pressing.OVERNIGHT,
+                Springs.usual(Pressing.OVERNIGHT),
                 Back.FLAT,
                 Length.ZERO,
                 Optional.empty(),
@@ -189,7 +191,7 @@ public class SplitsTest {
                             .map(sheets -> Signature.plain(sheets, Length.ofMm(0.14), Length.ofMm(148)))
                             .toList(),
                     Length.ofMm(148),
-                    Pressing.OVERNIGHT,
+                    Springs.usual(Pressing.OVERNIGHT),
                     LINEN,
                     split.signatures(),
                     Length.ZERO);

@@ -4,7 +4,7 @@ import static org.testng.Assert.assertEquals;
 import static org.testng.Assert.assertFalse;
 import static org.testng.Assert.assertTrue;
 
-import itomichi.learning.Habit.Kind;
+import itomichi.habit.Habit.Kind;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.SplittableRandom;
@@ -69,7 +69,7 @@ public class LessonTest {
 
     @DataProvider
     Object[][] kinds() {
-        return new Object[][] {{Kind.BULK}, {Kind.SPRING}, {Kind.SLACK}, {Kind.PACE}};
+        return new Object[][] {{Kind.BULK}, {Kind.SPRING}, {Kind.SINK}, {Kind.SLACK}, {Kind.PACE}};
     }
 
     /** Over made-up binders whose habits are known, eight of ten of their eleventh books come out within the range: 75 to 85 %. */
@@ -116,6 +116,7 @@ public class LessonTest {
             double habit = switch (kind) {
                 case BULK -> 0.08 + dice.nextDouble() * 0.2;
                 case SPRING -> 3 + dice.nextDouble() * 22;
+                case SINK -> 30 + dice.nextDouble() * 50;
                 case SLACK -> 1 + dice.nextDouble() * 8;
                 case PACE -> 60 + dice.nextDouble() * 120;
             };

@@ -7,7 +7,7 @@ import itomichi.book.BookPlan;
 import itomichi.book.Books;
 import itomichi.book.Planner;
 import itomichi.book.WorkList;
-import itomichi.learning.Habit.Kind;
+import itomichi.habit.Habit.Kind;
 import itomichi.measure.Length;
 import itomichi.notebook.NotebookPage;
 import itomichi.spec.BookSpec;
@@ -23,18 +23,18 @@ public class ReadingsTest {
     private static final BookSpec LINKED = Books.bound("link-stitch").withPages(192);
     private static final BookPlan PLAN = Planner.plan(LINKED);
 
-    private static BookPlan measured(double spineMm, double edgeMm) {
+    private static BookSpec measured(double spineMm, double edgeMm) {
         CoverWish wish = LINKED.covering();
-        return Planner.plan(LINKED.withCovering(wish.withMeasured(new CoverWish.Measured(
+        return LINKED.withCovering(wish.withMeasured(new CoverWish.Measured(
                 Optional.empty(),
                 Optional.empty(),
                 Optional.of(Length.ofMm(spineMm)),
                 Optional.of(Length.ofMm(edgeMm)),
-                Optional.empty()))));
+                Optional.empty())));
     }
 
-    private static List<Reading> of(Kind kind, BookPlan plan, Map<String, Double> came) {
-        return Readings.of(plan, came).stream()
+    private static List<Reading> of(Kind kind, BookSpec book, Map<String, Double> came) {
+        return Readings.of(book, came).stream()
                 .filter(reading -> reading.habit().kind() == kind)
                 .toList();
     }
@@ -44,12 +44,15 @@ public class ReadingsTest {
                 .filter(task -> task.key().equals(step))
                 .findFirst()
                 .orElseThrow()
-                .minutes();
+                .working()
+                .orElseThrow()
+                .result()
+                .number();
     }
 
     @Test
     public void whatWasNotMeasuredSaysNothing() {
-        assertEquals(Readings.of(PLAN, Map.of()), List.of());
+        assertEquals(Readings.of(LINKED, Map.of()), List.of());
     }
 
     /** Common sense: a block a tenth thicker than planned is of sheets a tenth thicker. */
@@ -78,8 +81,8 @@ public class ReadingsTest {
     @Test
     public void allThatWasCutAndUsedIsTheSlackItWasCutWith() {
         double cut = PLAN.sewn().need().cut().length().mm();
-        double needle = PLAN.sewn().need().left().mm();
-        Reading slack = of(Kind.SLACK, PLAN, Map.of(NotebookPage.THREAD_CUT, cut, NotebookPage.THREAD_LEFT, needle))
+        double needle = PLAN.sewn().need().left(LINKED.slack()).mm();
+        Reading slack = of(Kind.SLACK, LINKED, Map.of(NotebookPage.THREAD_CUT, cut, NotebookPage.THREAD_LEFT, needle))
                 .get(0);
         assertEquals(slack.value(), LINKED.thread().slackPercent(), 0.01);
     }
@@ -93,7 +96,7 @@ public class ReadingsTest {
     @Test
     public void whatIsLeftOverWasNotUsed() {
         double cut = PLAN.sewn().need().cut().length().mm();
-        double less = of(Kind.SLACK, PLAN, Map.of(NotebookPage.THREAD_CUT, cut, NotebookPage.THREAD_LEFT, 200.0))
+        double less = of(Kind.SLACK, LINKED, Map.of(NotebookPage.THREAD_CUT, cut, NotebookPage.THREAD_LEFT, 200.0))
                 .get(0)
                 .value();
         assertTrue(less < LINKED.thread().slackPercent());
@@ -101,8 +104,8 @@ public class ReadingsTest {
 
     @Test
     public void halfAsLongAgainIsAHundredAndFifty() {
-        Reading sew =
-                of(Kind.PACE, PLAN, Map.of("minutes:sew", planned("sew") * 1.5)).get(0);
+        Reading sew = of(Kind.PACE, LINKED, Map.of("minutes:sew", planned("sew") * 1.5))
+                .get(0);
         assertEquals(sew.value(), 150.0, 1e-9);
         assertEquals(sew.habit().of(), "sew/" + LINKED.use().hands());
     }
@@ -110,6 +113,6 @@ public class ReadingsTest {
     /** A step of two minutes says nothing of the hands. */
     @Test
     public void aShortStepSaysNothing() {
-        assertEquals(of(Kind.PACE, PLAN, Map.of("minutes:wax", 9.0, "minutes:press", 8.0)), List.of());
+        assertEquals(of(Kind.PACE, LINKED, Map.of("minutes:wax", 9.0, "minutes:press", 8.0)), List.of());
     }
 }

@@ -5,6 +5,7 @@ import itomichi.book.BookPlan;
 import itomichi.book.Planner;
 import itomichi.cutting.CutWish;
 import itomichi.gathering.Extent;
+import itomichi.habit.Learned;
 import itomichi.material.BulkKind;
 import itomichi.material.Fibre;
 import itomichi.material.Grain;
@@ -65,7 +66,8 @@ public final class SamplePlans {
                         Face.INSIDE,
                         2),
                 StitchWish.USUAL,
-                Set.of()));
+                Set.of(),
+                Learned.NONE));
     }
 
     /** Signatures sewn by long stitch through a felt cover at hand, by a school of dividing its spine. */

@@ -1,6 +1,7 @@
 package itomichi.server;
 
 import static org.testng.Assert.assertEquals;
+import static org.testng.Assert.assertFalse;
 import static org.testng.Assert.assertNotEquals;
 import static org.testng.Assert.assertTrue;
 
@@ -219,6 +220,27 @@ public class ArchiveTest extends HttpTest {
         begin("Cues");
         laidIn(archive, "take=true");
         assertEquals(List.copyOf(new java.util.TreeSet<>(onTheBench())), List.of("Cues", "Cues, 2"));
+    }
+
+    /** As the application wrote it before anything could be taken of what books teach: no place for it, papers named without their weight. */
+    @Test
+    public void anArchiveOfTheFirstVersionIsStillRead() throws IOException, NoSuchAlgorithmException {
+        String id = BooksTest.id(worked("Cues"));
+        String out = "[\n{\"book_id\":\"" + id + "\",\"habit\":\"BULK:Book wove\"}\n]";
+        byte[] first = bent(
+                taken(),
+                "tables/revision.json",
+                rows -> rows.replace(", \"learned\": {}", "").replace("\"learned\": {}, ", ""));
+        assertFalse(new String(files(first).get("tables/revision.json"), StandardCharsets.UTF_8).contains("learned"));
+        first = bent(first, "tables/learned_out.json", rows -> out);
+        first = bent(first, MANIFEST, manifest -> manifest.replaceFirst("\"version\" : 2", "\"version\" : 1"));
+        emptyTheBench();
+        Answer answer = laidIn(first, "take=true");
+        assertEquals(answer.status(), 200, answer.message());
+        assertEquals(
+                get("/api/books/" + id).body().get("document").get("learned").size(), 0);
+        String now = new String(files(taken()).get("tables/learned_out.json"), StandardCharsets.UTF_8);
+        assertTrue(now.contains("BULK:Book wove/120000"), now);
     }
 
     private void refused(byte[] archive, String line) {

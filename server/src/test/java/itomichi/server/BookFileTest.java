@@ -29,7 +29,7 @@ public class BookFileTest extends HttpTest {
     @Test
     public void theFileSaysWhatItIs() {
         String file = saved("Cues");
-        assertTrue(file.contains("\"format\" : \"itomichi-book\"") && file.contains("\"version\" : 7"), file);
+        assertTrue(file.contains("\"format\" : \"itomichi-book\"") && file.contains("\"version\" : 8"), file);
     }
 
     /** Files as applications of earlier versions wrote them. */
@@ -74,6 +74,13 @@ public class BookFileTest extends HttpTest {
     }
 
     @Test
+    public void intoEarlierBooksNothingWasTakenThatBooksTaught() throws Exception {
+        Answer answer = post("/api/book-file", Files.readString(Path.of("src/test/resources/flap-7.json")));
+        assertEquals(answer.status(), 201, answer.message());
+        assertEquals(answer.body().get("document").get("learned").size(), 0);
+    }
+
+    @Test
     public void theExampleInTheDocumentationIsABook() throws Exception {
         String text = Files.readString(Path.of("..", "docs", "book-file.md"));
         String example = text.substring(text.indexOf("```json") + 7, text.indexOf("```", text.indexOf("```json") + 7));
@@ -85,7 +92,7 @@ public class BookFileTest extends HttpTest {
     Object[][] wrong() {
         return new Object[][] {
             {"\"format\" : ", "", "Line 2, column"},
-            {"\"version\" : 7", "\"version\" : 8", "At “/version”: the file is of version 8"},
+            {"\"version\" : 8", "\"version\" : 9", "At “/version”: the file is of version 9"},
             {"itomichi-book", "something-else", "At “/format”: read “something-else”"},
             {"\"number\" : 32", "\"number\" : \"many\"", "/book/extent/number"},
             {"\"number\" : 32", "\"number\" : 0", "/book/extent/number"},
@@ -94,8 +101,16 @@ public class BookFileTest extends HttpTest {
             {"\"purpose\"", "\"porpoise\"", "/book"},
             {"\"ticked\" : [ ]", "\"ticked\" : [ 4 ]", "/book/covering/ticked"},
             {"\"schools\" : { }", "\"schools\" : { \"joints\" : \"GLUE\" }", "Read “GLUE”; a cover is not made so."},
+            {"\"learned\" : { }", "\"learned\" : { \"SLACK:pamphlet\" : 4 }", "/book/learned"},
+            {"\"learned\" : { }", taught(9, 7), "At “/book/learned”: Read 4 %, 9 %, 7 % of “SLACK:pamphlet”"},
+            {"\"learned\" : { }", taught(9, 700), "At “/book/learned”"},
             {"\"cordMm\" : 3.0", "\"cordMm\" : 44.0", "At “/book/stitch/cordMm”: A cord of 44 mm"},
         };
+    }
+
+    private static String taught(double middle, double high) {
+        return "\"learned\" : { \"SLACK:pamphlet\" : { \"books\" : 9, \"middle\" : %s, \"low\" : 4, \"high\" : %s } }"
+                .formatted(middle, high);
     }
 
     @Test(dataProvider = "wrong")

@@ -120,9 +120,9 @@ final class ArchiveFile implements AutoCloseable {
                 throw new ArchiveFault("This is no archive of a workshop: its manifest, version " + manifest.version()
                         + " of its form, says nothing of “" + Manifest.FORMAT + "”.");
             }
-            if (manifest.version() != Manifest.VERSION) {
-                throw new ArchiveFault("It is an archive of version " + manifest.version() + "; version "
-                        + Manifest.VERSION + " is read here.");
+            if (manifest.version() < 1 || manifest.version() > Manifest.VERSION) {
+                throw new ArchiveFault("It is an archive of version " + manifest.version() + "; versions 1 to "
+                        + Manifest.VERSION + " are read here.");
             }
             return manifest;
         } catch (JacksonException unread) {
@@ -211,6 +211,11 @@ final class ArchiveFile implements AutoCloseable {
             throw new ArchiveFault("It lacks “" + name + "”.");
         }
         return zip.getInputStream(entry);
+    }
+
+    /** The version of its form. */
+    int version() {
+        return manifest.version();
     }
 
     /** How many files of pictures it holds. */

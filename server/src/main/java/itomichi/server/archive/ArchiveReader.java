@@ -54,6 +54,7 @@ class ArchiveReader {
             for (ArchiveTable table : ArchiveTable.values()) {
                 wait(file, table);
             }
+            EarlierArchive.raise(store, file.version());
             pictures(file);
         } catch (IOException | JacksonException unread) {
             throw new ArchiveFault("What is in it cannot be read.");
@@ -83,6 +84,7 @@ class ArchiveReader {
             while (parser.nextToken() == JsonToken.START_OBJECT) {
                 number++;
                 JsonNode row = each.readTree(parser);
+                EarlierArchive.raise(table, row, file.version());
                 check(table, row, number);
                 String text = row.toString();
                 if (text.length() > LARGEST_ROW) {

@@ -84,6 +84,13 @@ class ArchiveStore {
                 .map(row -> new Waiting(row.get(0, UUID.class), row.get(1, Integer.class), row.get(2, Integer.class)));
     }
 
+    /** A paper's thickness was learned by its name alone: the weight is that of the book which says it. */
+    void nameThicknessesByWeight() {
+        database.execute("update read_learned_out l set habit = l.habit || '/' || (select"
+                + " round((r.document #>> '{paper,grammageGsm}')::numeric * 1000) from read_book b join read_revision r"
+                + " on r.book_id = b.id and r.number = b.head where b.id = l.book_id) where l.habit like 'BULK:%'");
+    }
+
     /** A picture that waits. */
     record Waiting(UUID id, int width, int height) {}
 

@@ -3,7 +3,7 @@ package itomichi.server.book;
 import itomichi.server.document.BookDocument;
 
 /** Somebody changed the book in between, in another window. */
-final class ConflictException extends RuntimeException {
+public final class ConflictException extends RuntimeException {
 
     private final transient KeptBook theirs;
     private final transient BookDocument yours;
@@ -15,7 +15,7 @@ final class ConflictException extends RuntimeException {
     }
 
     /** What happened, in one line. */
-    String line() {
+    public String line() {
         return String.valueOf(getMessage());
     }
 

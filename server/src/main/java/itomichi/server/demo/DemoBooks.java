@@ -68,7 +68,8 @@ final class DemoBooks {
                 StartingBook.USUAL_COVERING,
                 new Thread("Linen 30/3", Fibre.LINEN, LINEN_30_3, 1, 60, 3, 1.0, Face.INSIDE, 2, null),
                 StartingBook.USUAL_STITCH,
-                before(Stage.SEW));
+                before(Stage.SEW),
+                Map.of());
     }
 
     private static BookDocument programme() {
@@ -101,7 +102,8 @@ final class DemoBooks {
                         2,
                         null),
                 StartingBook.USUAL_STITCH,
-                before(Stage.GATHER));
+                before(Stage.GATHER),
+                Map.of());
     }
 
     private static BookDocument longSong() {
@@ -134,7 +136,8 @@ final class DemoBooks {
                         3,
                         null),
                 StartingBook.USUAL_STITCH,
-                before(Stage.TEMPLATE));
+                before(Stage.TEMPLATE),
+                Map.of());
     }
 
     private static BookDocument rigging() {
@@ -157,7 +160,8 @@ final class DemoBooks {
                 StartingBook.USUAL_COVERING,
                 new Thread("Linen 30/3", Fibre.LINEN, LINEN_30_3, 1, 75, 3, 1.1, Face.INSIDE, 2, null),
                 StartingBook.USUAL_STITCH,
-                List.of(Stage.values()));
+                List.of(Stage.values()),
+                Map.of());
     }
 
     /** Stations placed one by one. */

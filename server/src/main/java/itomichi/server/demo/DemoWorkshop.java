@@ -266,7 +266,8 @@ final class DemoWorkshop {
                 start.covering(),
                 thread,
                 start.stitch(),
-                List.of());
+                List.of(),
+                Map.of());
     }
 
     /** Bound in a structure as a binder would choose it, keeping the gathering that is wanted. */

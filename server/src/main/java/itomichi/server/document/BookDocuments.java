@@ -7,13 +7,17 @@ import static itomichi.server.platform.Sent.given;
 
 import itomichi.advice.Use;
 import itomichi.gathering.Extent;
+import itomichi.habit.Learned;
+import itomichi.habit.Taught;
 import itomichi.material.SewingThread;
 import itomichi.material.ThreadCount;
 import itomichi.measure.Length;
 import itomichi.spec.BookSpec;
 import itomichi.spec.UnfitValueException;
 import java.util.List;
+import java.util.Map;
 import java.util.Set;
+import java.util.TreeMap;
 import java.util.TreeSet;
 
 /** Turns documents into specs and specs into documents. */
@@ -43,7 +47,28 @@ public final class BookDocuments {
                 CoverDocuments.covering(given("covering", document.covering())),
                 sewing(given("thread", document.thread())),
                 StitchDocuments.stitch(given("stitch", document.stitch())),
-                Set.copyOf(whole("done", given("done", document.done()))));
+                Set.copyOf(whole("done", given("done", document.done()))),
+                learned(given("learned", document.learned())));
+    }
+
+    private static Learned learned(Map<String, BookDocument.Taught> taught) {
+        Map<String, Taught> taken = new TreeMap<>();
+        taught.forEach((habit, sent) -> {
+            BookDocument.Taught one = given("learned", sent);
+            taken.put(habit, new Taught(one.books(), one.middle(), one.low(), one.high()));
+        });
+        return new Learned(taken);
+    }
+
+    private static Map<String, BookDocument.Taught> learned(Learned learned) {
+        Map<String, BookDocument.Taught> taken = new TreeMap<>();
+        learned.taught().forEach((habit, taught) -> taken.put(habit, document(taught)));
+        return taken;
+    }
+
+    /** What was taught, as it travels. */
+    public static BookDocument.Taught document(Taught taught) {
+        return new BookDocument.Taught(taught.count(), taught.middle(), taught.low(), taught.high());
     }
 
     private static BookSpec.Leaf leaf(BookDocument.Leaf leaf) {
@@ -130,7 +155,8 @@ public final class BookDocuments {
                 CoverDocuments.document(spec.covering(), before.covering().stocks()),
                 thread(before.thread(), spec.thread()),
                 StitchDocuments.document(spec.stitch()),
-                List.copyOf(new TreeSet<>(spec.done())));
+                List.copyOf(new TreeSet<>(spec.done())),
+                learned(spec.learned()));
     }
 
     private static BookDocument.Cover cover(BookSpec.Cover cover) {

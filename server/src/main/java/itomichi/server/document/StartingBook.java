@@ -20,6 +20,7 @@ import itomichi.station.RowScheme;
 import itomichi.station.StationScheme;
 import itomichi.structure.Hands;
 import java.util.List;
+import java.util.Map;
 
 /** What a new book starts from: a 32-page pamphlet, A5 or half letter, by common practice. */
 public final class StartingBook {
@@ -104,6 +105,7 @@ public final class StartingBook {
                         2,
                         null),
                 USUAL_STITCH,
-                List.<Stage>of());
+                List.<Stage>of(),
+                Map.of());
     }
 }

@@ -38,6 +38,10 @@ final class EarlierBookFile {
             // nothing was settled of what a cover is cut from
             ((ObjectNode) book.get("covering")).putArray("stocks");
         }
+        if (version < 8) {
+            // nothing that books taught could be taken in
+            book.putObject("learned");
+        }
         file.put("version", BookFile.VERSION);
     }
 

@@ -1,6 +1,7 @@
 package itomichi.server.learned;
 
-import itomichi.learning.Habit;
+import itomichi.habit.Habit;
+import itomichi.habit.Taught;
 import itomichi.learning.Lesson;
 import itomichi.learning.Reading;
 import itomichi.server.learned.LearnedView.LearnedHabit;
@@ -13,6 +14,7 @@ import itomichi.server.plan.InUnits;
 import itomichi.server.platform.ProblemException;
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -66,11 +68,7 @@ class LearnedService {
     }
 
     private static LearnedHabit view(Habit habit, List<Said> said) {
-        List<Double> counted = said.stream()
-                .filter(one -> !one.out())
-                .map(one -> one.reading().value())
-                .toList();
-        Optional<Lesson> lesson = counted.isEmpty() ? Optional.empty() : Optional.of(Lesson.of(habit.kind(), counted));
+        Optional<Lesson> lesson = lesson(habit, said);
         return new LearnedHabit(
                 habit.key(),
                 habit.kind(),
@@ -78,11 +76,8 @@ class LearnedService {
                 habit.name(),
                 number(habit, said.get(said.size() - 1).reading().usual()),
                 lesson.filter(Lesson::enough)
-                        .map(taught -> new LearnedLesson(
-                                taught.count(),
-                                number(habit, taught.median()),
-                                number(habit, taught.low()),
-                                number(habit, taught.high())))
+                        .map(Lesson::taught)
+                        .map(taught -> lesson(habit, taught))
                         .orElse(null),
                 said.stream()
                         .map(one -> new LearnedReading(
@@ -98,8 +93,34 @@ class LearnedService {
                         .toList());
     }
 
-    private static LearnedNumber number(Habit habit, double value) {
+    static LearnedLesson lesson(Habit habit, Taught taught) {
+        return new LearnedLesson(
+                taught.count(),
+                number(habit, taught.middle()),
+                number(habit, taught.low()),
+                number(habit, taught.high()));
+    }
+
+    static LearnedNumber number(Habit habit, double value) {
         return new LearnedNumber(value, InUnits.of(habit.kind().shown(value)));
+    }
+
+    /** What is taught of each habit by readings enough, by its key. */
+    Map<String, Lesson> lessons() {
+        Map<String, Lesson> lessons = new HashMap<>();
+        said(books.all().books())
+                .forEach((habit, said) -> lesson(habit, said)
+                        .filter(Lesson::enough)
+                        .ifPresent(lesson -> lessons.put(habit.key(), lesson)));
+        return lessons;
+    }
+
+    private static Optional<Lesson> lesson(Habit habit, List<Said> said) {
+        List<Double> counted = said.stream()
+                .filter(one -> !one.out())
+                .map(one -> one.reading().value())
+                .toList();
+        return counted.isEmpty() ? Optional.empty() : Optional.of(Lesson.of(habit.kind(), counted));
     }
 
     /** Leaves a book's reading of a habit out, or takes it in again. */

@@ -1,6 +1,6 @@
 package itomichi.server.learned;
 
-import itomichi.learning.Habit;
+import itomichi.habit.Habit;
 import itomichi.server.plan.InUnits;
 import java.util.List;
 import java.util.UUID;

@@ -18,6 +18,7 @@ import itomichi.server.plan.InUnits;
 import itomichi.server.plan.PlanViews;
 import itomichi.server.platform.ProblemException;
 import itomichi.spec.UnfitValueException;
+import java.util.Collection;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -52,6 +53,11 @@ public class LookService {
         return checks(books.stored(id)).stream()
                 .map(check -> view(check, Optional.ofNullable(found.get(check.key()))))
                 .toList();
+    }
+
+    /** What was measured at one of the looks, mm, by book. */
+    public Map<UUID, Double> measured(Collection<UUID> ids, String look) {
+        return store.measured(ids, look);
     }
 
     /** What was not good when a book was looked over. */

@@ -4,6 +4,7 @@ import static itomichi.db.generated.Tables.LOOK_OVER;
 import static org.jooq.impl.DSL.currentOffsetDateTime;
 
 import itomichi.measure.Length;
+import java.util.Collection;
 import java.util.HashMap;
 import java.util.Map;
 import java.util.Optional;
@@ -41,6 +42,14 @@ class LookStore {
                                 row.getGood(),
                                 Optional.ofNullable(row.getMeasuredMm()).map(Length::ofMm))));
         return found;
+    }
+
+    /** What was measured at one of the looks, mm, by book. */
+    Map<UUID, Double> measured(Collection<UUID> books, String look) {
+        return database.select(LOOK_OVER.BOOK_ID, LOOK_OVER.MEASURED_MM)
+                .from(LOOK_OVER)
+                .where(LOOK_OVER.BOOK_ID.in(books), LOOK_OVER.LOOK.eq(look), LOOK_OVER.MEASURED_MM.isNotNull())
+                .fetchMap(LOOK_OVER.BOOK_ID, LOOK_OVER.MEASURED_MM);
     }
 
     void keep(UUID book, String look, Found found) {

@@ -4,7 +4,7 @@ import itomichi.learning.Reading;
 import itomichi.learning.Readings;
 import itomichi.server.book.Remembered;
 import itomichi.server.document.BookDocument;
-import itomichi.server.plan.PlanViews;
+import itomichi.server.document.BookDocuments;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.time.OffsetDateTime;
@@ -57,7 +57,9 @@ public class FinishedBooks {
                     BookDocument document = book.document();
                     LocalDate day = PageDays.local(shelved.getOrDefault(book.id(), book.changedAt()), clock);
                     List<Reading> readings = heard.of(
-                            book.id(), new Heard(document, came), () -> Readings.of(PlanViews.plan(document), came));
+                            book.id(),
+                            new Heard(document, came),
+                            () -> Readings.of(BookDocuments.spec(document), came));
                     finished.add(new Finished(book.id(), document.name(), day, PageDays.told(day), readings));
                 }));
         finished.sort(Comparator.comparing(Finished::day).thenComparing(Finished::name));

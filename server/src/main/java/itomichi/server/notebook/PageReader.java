@@ -1,11 +1,13 @@
 package itomichi.server.notebook;
 
 import itomichi.book.BookPlan;
+import itomichi.lookover.LookOver;
 import itomichi.notebook.NotebookPage;
 import itomichi.server.book.BookService;
 import itomichi.server.book.StoredBook;
 import itomichi.server.days.DaysService;
 import itomichi.server.days.DaysService.Work;
+import itomichi.server.lookover.LookService;
 import itomichi.server.plan.PlanViews;
 import java.util.ArrayList;
 import java.util.HashMap;
@@ -25,11 +27,13 @@ class PageReader {
 
     private final BookService books;
     private final DaysService days;
+    private final LookService looks;
     private final NotebookStore store;
 
-    PageReader(BookService books, DaysService days, NotebookStore store) {
+    PageReader(BookService books, DaysService days, LookService looks, NotebookStore store) {
         this.books = books;
         this.days = days;
+        this.looks = looks;
         this.store = store;
     }
 
@@ -50,13 +54,21 @@ class PageReader {
         return read;
     }
 
-    /** What came out of these books, by the keys of their pages: what was written, else what the clock told. */
+    /**
+     * What came out of these books, by the keys of their pages: what was written, else what the clock told; and their stack at the folds, as
+     * it was measured when it was looked over.
+     */
     Map<StoredBook, Map<String, Double>> came(List<UUID> ids) {
         Map<StoredBook, Map<String, Double>> came = new HashMap<>();
+        Map<UUID, Double> stacks = looks.measured(ids, LookOver.STACK_AT_FOLDS);
         each(ids, (book, page, work) -> {
             Map<String, Double> out = new HashMap<>();
             work.minutes().forEach((step, minutes) -> out.put(NotebookPage.MINUTES + step, (double) minutes));
             out.putAll(page.readings());
+            Double stack = stacks.get(book.id());
+            if (stack != null) {
+                out.put(LookOver.STACK_AT_FOLDS, stack);
+            }
             came.put(book, out);
         });
         return came;

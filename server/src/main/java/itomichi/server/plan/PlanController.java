@@ -36,7 +36,7 @@ class PlanController {
     @PostMapping("/advice")
     List<AdviceView> advice(@RequestBody BookDocument document) {
         BookSpec spec = BookDocuments.spec(document);
-        Length sheet = Length.ofMm(spec.paper().thickness().result().number());
+        Length sheet = Length.ofMm(spec.thickness(spec.paper()).result().number());
         return Advice.rank(spec.use(), spec.extent(), sheet).stream()
                 .map(advice -> AdviceView.of(advice, document, spec))
                 .toList();

@@ -80,7 +80,8 @@ public class DifferencesTest {
                 BOOK.covering(),
                 thread,
                 BOOK.stitch(),
-                done);
+                done,
+                BOOK.learned());
     }
 
     private static BookDocument.Thread strands(BookDocument.Thread thread, int strands) {

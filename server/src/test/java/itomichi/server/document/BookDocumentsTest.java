@@ -22,6 +22,7 @@ import itomichi.spec.UnfitValueException;
 import itomichi.structure.Hands;
 import itomichi.structure.Need;
 import java.util.List;
+import java.util.Map;
 import java.util.UUID;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
@@ -52,7 +53,8 @@ public class BookDocumentsTest {
                 START.covering(),
                 START.thread(),
                 START.stitch(),
-                START.done());
+                START.done(),
+                Map.of("SPRING:AN_HOUR", new BookDocument.Taught(5, 14.5, 9, 20)));
     }
 
     private static Paper stocked(UUID from) {

@@ -161,7 +161,8 @@ public class HoleDocumentsTest {
                 START.covering(),
                 START.thread(),
                 START.stitch(),
-                START.done());
+                START.done(),
+                START.learned());
         assertEquals(
                 expectThrows(UnfitValueException.class, () -> BookDocuments.spec(document))
                         .field(),

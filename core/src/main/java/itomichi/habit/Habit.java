@@ -1,14 +1,17 @@
-package itomichi.learning;
+package itomichi.habit;
 
 import itomichi.finding.Quantity;
 import itomichi.measure.Fineness;
+import itomichi.measure.Grammage;
 import itomichi.measure.Length;
+import java.util.Arrays;
+import java.util.Optional;
 
 /**
  * Something that comes out alike whenever the same hands do it.
  *
  * @param kind what it is
- * @param of of which paper, pressing, structure or step
+ * @param of of which paper, hardness of paper, pressing, structure or step
  * @param name the same as a binder calls it
  */
 public record Habit(Kind kind, String of, String name) {
@@ -24,6 +27,8 @@ public record Habit(Kind kind, String of, String name) {
         BULK("Thickness of a sheet", 0.02, true),
         /** How much thicker the folds are than their sheets laid flat, percent. */
         SPRING("Spring of the folds", 2, false),
+        /** How much of a thread's thickness stands out of a fold, percent. */
+        SINK("Thread standing out of the folds", 8, false),
         /** Thread that was used beyond the straight way, percent. */
         SLACK("Thread beyond the straight way", 1.5, false),
         /** Minutes for each minute planned, percent. */
@@ -45,7 +50,7 @@ public record Habit(Kind kind, String of, String name) {
         }
 
         /** How much a reading usually strays, where the reading is about so large. */
-        double strays(double about) {
+        public double strays(double about) {
             return inShares ? strays * Math.abs(about) : strays;
         }
 
@@ -53,14 +58,46 @@ public record Habit(Kind kind, String of, String name) {
         public Quantity shown(double value) {
             return switch (this) {
                 case BULK -> Quantity.of(Length.ofMm(value), Fineness.HAIR);
-                case SPRING, SLACK -> new Quantity.Plain(value, "%", 1);
+                case SPRING, SINK, SLACK -> new Quantity.Plain(value, "%", 1);
                 case PACE -> new Quantity.Plain(value, "min", 0);
             };
         }
     }
 
+    /** How thick a sheet of that paper comes out; another weight of the same name is another paper. */
+    public static Habit bulk(String paper, Grammage grammage) {
+        return new Habit(Kind.BULK, paper + "/" + grammage.milligramsPerM2(), paper + ", " + grammage.shown());
+    }
+
+    /** How far the folds spring back, pressed so. */
+    public static Habit spring(Enum<?> pressing, String words) {
+        return new Habit(Kind.SPRING, pressing.name(), words);
+    }
+
+    /** How far thread sinks into paper of that hardness. */
+    public static Habit sink(String hardness) {
+        return new Habit(Kind.SINK, hardness, hardness + " paper");
+    }
+
+    /** How much more thread a structure takes than the straight way. */
+    public static Habit slack(String structure, String name) {
+        return new Habit(Kind.SLACK, structure, name);
+    }
+
+    /** How long hands of that kind take for a step. */
+    public static Habit pace(String step, String name, Enum<?> hands, String handsWords) {
+        return new Habit(Kind.PACE, step + "/" + hands.name(), name + ", " + handsWords + " hands");
+    }
+
     /** A name that does not change, kept with what a binder says of it. */
     public String key() {
         return kind + ":" + of;
+    }
+
+    /** The kind that a key tells; nothing where it is none. */
+    public static Optional<Kind> kindOf(String key) {
+        return Arrays.stream(Kind.values())
+                .filter(kind -> key.startsWith(kind + ":"))
+                .findFirst();
     }
 }

@@ -1,0 +1,63 @@
+package itomichi.gathering;
+
+import itomichi.finding.Quantity;
+import itomichi.finding.Source;
+import itomichi.finding.Working;
+import itomichi.habit.Habit;
+import itomichi.habit.Learned;
+import itomichi.habit.Taught;
+import java.util.Optional;
+
+/**
+ * How far folds spring back: as is common practice for each pressing, or as was learned and taken.
+ *
+ * @param pressing how long this book's signatures were pressed
+ * @param learned what was taken into it
+ */
+public record Springs(Pressing pressing, Learned learned) {
+
+    /** By common practice. */
+    public static Springs usual(Pressing pressing) {
+        return new Springs(pressing, Learned.NONE);
+    }
+
+    /** The habit of folds pressed so. */
+    public static Habit habit(Pressing pressing) {
+        return Habit.spring(pressing, pressing.words());
+    }
+
+    private Optional<Taught> taught(Pressing pressed) {
+        return learned.of(habit(pressed)).map(Taught::asShares);
+    }
+
+    /** How much thicker a fold pressed so is than its sheets laid flat, as a share. */
+    public double share(Pressing pressed) {
+        return taught(pressed).map(Taught::middle).orElse(pressed.spring());
+    }
+
+    /** That of this book's pressing. */
+    public double share() {
+        return share(pressing);
+    }
+
+    /** The least: where nothing was learned, as if it were pressed overnight. */
+    double least() {
+        return taught(pressing).map(Taught::low).orElse(share(Pressing.OVERNIGHT));
+    }
+
+    /** The most: where nothing was learned, as if it were not pressed. */
+    double most() {
+        return taught(pressing).map(Taught::high).orElse(share(Pressing.FRESH));
+    }
+
+    /** Tells a working which spring it is, and where it comes from. */
+    Working.Builder told(Working.Builder working, Pressing pressed) {
+        working.with("k", "spring of the folds, " + pressed.words(), Quantity.ratio(share(pressed), 2))
+                .from(Source.COMMON_PRACTICE);
+        Habit habit = habit(pressed);
+        learned.of(habit)
+                .ifPresent(
+                        taught -> working.from(Source.LEARNED).note(taught.told(habit.kind(), pressed.spring() * 100)));
+        return working;
+    }
+}
