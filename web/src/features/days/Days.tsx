@@ -5,6 +5,7 @@ import { Link } from 'react-router';
 import { api, failure, outcome, value, type DaysDocument, type HoursDocument, type Outcome } from '../../api/client';
 import { ErrorNote, Waiting } from '../../ui/ErrorNote';
 import { AtBench } from './AtBench';
+import { ForgottenEnds } from './Forgotten';
 import { BookDays } from './BookDays';
 import { Hours } from './Hours';
 import { DayNames } from './Strip';
@@ -67,6 +68,7 @@ export default function Days() {
             {said}
           </p>
           {data.trouble && <p className="days-trouble">{data.trouble}</p>}
+          <ForgottenEnds books={data.books} acts={acts} />
           <AtBench next={data.next ?? null} acts={acts} />
           <section aria-label="All the days" className="days-all">
             <h2>All the days</h2>

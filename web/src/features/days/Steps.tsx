@@ -1,12 +1,13 @@
-import { Button, Input } from 'antd';
-import { useEffect, useRef, useState } from 'react';
+import { Button } from 'antd';
+import { useEffect, useRef } from 'react';
 import type { DaysView } from '../../api/client';
-import { SelectField } from '../../ui/choices';
 import { TypedField } from '../../ui/TypedField';
 import { useWords } from '../../units/unit';
 import { DayField } from './DayField';
 import type { DayActs } from './Days';
-import { withAdded, withoutAdded, withStep, type StepAdded } from './edits';
+import { AddStep } from './AddStep';
+import { withoutAdded, withStep, type StepSaid } from './edits';
+import { Forgotten } from './Forgotten';
 import { Presses } from './Presses';
 import { readMinutes } from '../../ui/whole';
 
@@ -51,33 +52,43 @@ function StepLine({ book, today, step, chosen, acts }: LineProps) {
       line.current?.scrollIntoView({ block: 'nearest' });
     }
   }, [chosen]);
-  const minutes = async (text: string) => {
+  const take = async (text: string, said: (minutes: number | null) => StepSaid) => {
     const typed = text.trim();
-    if (typed === '') {
-      return acts.keep(book.id, withStep(book.days, step.key, { minutes: null }));
-    }
-    const read = readMinutes(typed);
-    return typeof read === 'string' ? read : acts.keep(book.id, withStep(book.days, step.key, { minutes: read }));
+    const read = typed === '' ? null : readMinutes(typed);
+    return typeof read === 'string' ? read : acts.keep(book.id, withStep(book.days, step.key, said(read)));
   };
+  const planning = step.state !== 'DONE' && !step.leftOut;
   return (
     <li ref={line} className={chosen ? 'day-step day-step-chosen' : 'day-step'} data-state={step.state}>
       <span className="day-step-words">
         {name}
         {step.lies && <em> (then it lies {step.lies})</em>}
+        {planning && step.working && <Why of={step.working} name={name} />}
       </span>
       <span className="day-step-when">
         {step.leftOut ? 'left out' : step.state === 'DONE' ? done(step) : step.when}
         {step.state === 'BEGUN' && <strong>begun {step.began}</strong>}
         {step.state === 'LEFT' && <span>begun {step.began}, left for now</span>}
       </span>
-      {step.state !== 'DONE' && !step.leftOut && (
-        <TypedField
-          label={`Minutes: ${name}`}
-          labelUnseen
-          shown={String(step.minutes)}
-          take={minutes}
-          help={step.usual !== undefined && step.usual !== null ? `planned: ${step.usual} min` : 'min'}
-        />
+      {planning && (
+        <span className="day-step-times">
+          <TypedField
+            label={`Minutes: ${name}`}
+            labelUnseen
+            shown={String(step.minutes)}
+            take={(text) => take(text, (minutes) => ({ minutes }))}
+            help={step.usual !== undefined && step.usual !== null ? `planned: ${step.usual} min` : 'min'}
+          />
+          {step.liesMinutes !== undefined && step.liesMinutes !== null && (
+            <TypedField
+              label={`Minutes it lies: ${name}`}
+              labelUnseen
+              shown={String(step.liesMinutes)}
+              take={(text) => take(text, (liesMinutes) => ({ liesMinutes }))}
+              help={step.usualLies ? `min; planned: ${step.usualLies}` : 'min it lies'}
+            />
+          )}
+        </span>
       )}
       <span className="day-step-presses">
         {!step.leftOut && <Presses book={book.id} step={step.key} name={name} state={step.state} acts={acts} />}
@@ -137,93 +148,27 @@ function NotBefore({ book, today, step, name, acts }: Omit<LineProps, 'chosen'> 
   );
 }
 
-/** An end that seems to be forgotten is asked for, not guessed. */
-function Forgotten({ book, step, name, acts }: { book: Book; step: Step; name: string; acts: DayActs }) {
-  const [at, setAt] = useState('');
-  return (
-    <span className="day-step-asks">
-      Begun {step.began} and not ended. When was that?
-      <Input
-        type="datetime-local"
-        size="small"
-        aria-label={`Ended: ${name}`}
-        value={at}
-        onChange={(event) => setAt(event.target.value)}
-      />
-      <Button size="small" disabled={at === ''} onClick={() => void acts.end(book.id, step.key, false, at)}>
-        It was done then
-      </Button>
-      <Button size="small" disabled={at === ''} onClick={() => void acts.end(book.id, step.key, true, at)}>
-        It was left then
-      </Button>
-    </span>
-  );
-}
-
-const LYING: readonly { value: StepAdded['lying']; label: string }[] = [
-  { value: 'NOT', label: 'it does not lie after it' },
-  { value: 'AN_HOUR', label: 'then an hour under a weight' },
-  { value: 'OVERNIGHT', label: 'then overnight under a weight' },
-];
-
-/** A step of one's own. */
-function AddStep({ book, acts }: { book: Book; acts: DayActs }) {
+/** How a step's minutes came about, and between what they may come out. */
+function Why({ of, name }: { of: NonNullable<Step['working']>; name: string }) {
   const words = useWords();
-  const [what, setWhat] = useState('');
-  const [minutes, setMinutes] = useState('20');
-  const [after, setAfter] = useState('');
-  const [lying, setLying] = useState<StepAdded['lying']>('NOT');
-  const [wrong, setWrong] = useState<string | null>(null);
-  const add = async () => {
-    const read = readMinutes(minutes);
-    if (typeof read === 'string') {
-      setWrong(read);
-      return;
-    }
-    const line = await acts.keep(
-      book.id,
-      withAdded(book.days, { words: what, minutes: read, lying, ...(after ? { after } : {}) }),
-    );
-    setWrong(line);
-    if (line === null) {
-      setWhat('');
-    }
-  };
   return (
-    <form
-      className="add-step"
-      aria-label={`A step more for ${book.name}`}
-      onSubmit={(event) => {
-        event.preventDefault();
-        void add();
-      }}
-    >
-      <label>
-        A step more
-        <Input value={what} maxLength={200} onChange={(event) => setWhat(event.target.value)} />
-      </label>
-      <label>
-        Minutes
-        <Input value={minutes} onChange={(event) => setMinutes(event.target.value)} />
-      </label>
-      <SelectField
-        label="After"
-        value={after}
-        options={[
-          { value: '', label: 'nothing, first of all' },
-          ...book.steps.map((step) => ({ value: step.key, label: words(step.words) })),
-        ]}
-        choose={setAfter}
-      />
-      <SelectField label="And" value={lying} options={LYING} choose={setLying} />
-      <Button htmlType="submit" disabled={what.trim() === ''}>
-        Add it
-      </Button>
-      {wrong && (
-        <p role="alert" className="days-wrong">
-          {wrong}
-        </p>
-      )}
-    </form>
+    <details className="day-step-why">
+      <summary aria-label={`Why so long: ${name}`}>
+        {of.range ? `${words(of.range.low)} to ${words(of.range.high)}` : 'how long'}
+      </summary>
+      <p className="number">{of.formula}</p>
+      <p className="number">{words(of.sum)}</p>
+      <ul>
+        {of.terms.map((term) => (
+          <li key={term.symbol}>
+            {term.symbol}: {term.meaning}, <span className="number">{words(term.value)}</span>
+          </li>
+        ))}
+      </ul>
+      {of.notes.map((note) => (
+        <p key={note.mm}>{words(note)}</p>
+      ))}
+      <p>Source: {of.source}.</p>
+    </details>
   );
 }

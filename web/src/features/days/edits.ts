@@ -4,9 +4,10 @@ type StepSent = DaysDocument['steps'][number];
 export type StepAdded = DaysDocument['added'][number];
 
 /** What may be said of a step; nothing of a part is null. */
-interface StepSaid {
+export interface StepSaid {
   leftOut?: boolean;
   minutes?: number | null;
+  liesMinutes?: number | null;
   notBefore?: string | null;
 }
 
@@ -15,14 +16,16 @@ export function withStep(days: DaysDocument, key: string, change: StepSaid): Day
   const before = days.steps.find((step) => step.key === key);
   const leftOut = change.leftOut ?? before?.leftOut ?? false;
   const minutes = (change.minutes === undefined ? before?.minutes : change.minutes) ?? null;
+  const lies = (change.liesMinutes === undefined ? before?.liesMinutes : change.liesMinutes) ?? null;
   const notBefore = (change.notBefore === undefined ? before?.notBefore : change.notBefore) ?? null;
   const after: StepSent = {
     key,
     leftOut,
     ...(minutes === null ? {} : { minutes }),
+    ...(lies === null ? {} : { liesMinutes: lies }),
     ...(notBefore === null ? {} : { notBefore }),
   };
-  const says = leftOut || minutes !== null || notBefore !== null;
+  const says = leftOut || minutes !== null || lies !== null || notBefore !== null;
   return { ...days, steps: [...days.steps.filter((step) => step.key !== key), ...(says ? [after] : [])] };
 }
 

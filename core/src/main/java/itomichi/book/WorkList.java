@@ -25,7 +25,6 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.OptionalInt;
 import java.util.Set;
 
 /**
@@ -83,12 +82,14 @@ public record WorkList(List<Task> tasks, Set<String> done) {
                     .flatMap(key -> instead.getOrDefault(key, List.of(key)).stream())
                     .distinct()
                     .toList();
-            StepChange change = changes.getOrDefault(task.key(), new StepChange(false, OptionalInt.empty()));
+            StepChange change = changes.getOrDefault(task.key(), StepChange.NONE);
             if (change.leftOut()) {
                 // what waited on it waits on what it waited for
                 instead.put(task.key(), after);
             } else {
-                kept.add(task.after(after).taking(change.minutes().orElse(task.minutes())));
+                kept.add(task.after(after)
+                        .taking(change.minutes().orElse(task.minutes()))
+                        .lying(change.lies().orElse(task.lies())));
             }
         }
         return new WorkList(kept, done);
@@ -157,7 +158,8 @@ public record WorkList(List<Task> tasks, Set<String> done) {
             Phrase told = copies == 1 ? words : Phrase.of("{}; {} copies", words, copies);
             Working time = handling.time(number * copies, Paces.of(spec, key));
             int minutes = (int) Math.ceil(time.result().number());
-            tasks.add(new Task(key, stage, told, minutes, handling.inOneGo(), lying, after, Optional.of(time)));
+            tasks.add(new Task(
+                    key, stage, told, minutes, handling.inOneGo(), lying, lying.minutes(), after, Optional.of(time)));
             if (spec.done().contains(stage)) {
                 done.add(key);
             }

@@ -66,7 +66,10 @@ public record Habit(Kind kind, String of, String name) {
 
     /** How thick a sheet of that paper comes out; another weight of the same name is another paper. */
     public static Habit bulk(String paper, Grammage grammage) {
-        return new Habit(Kind.BULK, paper + "/" + grammage.milligramsPerM2(), paper + ", " + grammage.shown());
+        // many call a paper by its weight
+        boolean named = paper.contains(Long.toString(Math.round(grammage.gsm())));
+        String name = named ? paper : paper + ", " + grammage.shown();
+        return new Habit(Kind.BULK, paper + "/" + grammage.milligramsPerM2(), name);
     }
 
     /** How far the folds spring back, pressed so. */

@@ -25,8 +25,14 @@ public record Check(String key, Stage stage, Phrase look, Optional<Measure> meas
      * @param low the least that is good
      * @param high the most that is good
      * @param fineness how finely it is measured
+     * @param own whether how far off is still good is its binder's own; else it is common practice
      */
-    public record Measure(Length planned, Length low, Length high, Fineness fineness) {
+    public record Measure(Length planned, Length low, Length high, Fineness fineness, boolean own) {
+
+        /** As is common practice. */
+        public Measure(Length planned, Length low, Length high, Fineness fineness) {
+            this(planned, low, high, fineness, false);
+        }
 
         /** So much more or less than planned is good. */
         static Measure about(Length planned, Length tolerance, Fineness fineness) {
@@ -35,10 +41,28 @@ public record Check(String key, Stage stage, Phrase look, Optional<Measure> meas
                     planned, least.micrometres() < 0 ? Length.ZERO : least, planned.plus(tolerance), fineness);
         }
 
+        /** The same where so much more or less is good to its binder. */
+        Measure within(Length tolerance) {
+            Measure about = about(planned, tolerance, fineness);
+            return new Measure(planned, about.low, about.high, fineness, true);
+        }
+
+        /** How far off is still good: the wider of both sides. */
+        public Length tolerance() {
+            Length below = planned.minus(low);
+            Length above = high.minus(planned);
+            return below.isMoreThan(above) ? below : above;
+        }
+
         /** Whether it is good as it was measured. */
         public boolean good(Length measured) {
             return !measured.isLessThan(low) && !measured.isMoreThan(high);
         }
+    }
+
+    /** The same where so much more or less than planned is good to its binder; what is only looked at stays as it is. */
+    public Check within(Length tolerance) {
+        return new Check(key, stage, look, measure.map(is -> is.within(tolerance)), mend, later);
     }
 
     static Check look(String key, Stage stage, String look, String mend, String later) {

@@ -47,7 +47,7 @@ final class Lanes {
             at = handFree(at, task);
             long ends =
                     task.minutes() == 0 ? Math.max(earliest, shifts.beginning(at)) : shifts.ending(at + task.minutes());
-            long lifted = lifted(ends + task.lying().minutes());
+            long lifted = lifted(ends + task.lies());
             long free = roomFrom(ends, lifted, task.lying().under());
             if (free <= ends) {
                 takeHand(at, task.minutes(), book);

@@ -2,18 +2,20 @@ package itomichi.schedule;
 
 /** How long work lies after a hand was on it. Every time is common practice, no published source. */
 public enum Lying {
-    NOT("", 0, Under.NOTHING),
-    AN_HOUR("an hour, under a weight", 60, Under.WEIGHT),
-    AN_HOUR_BOARDED("an hour, between boards under a weight", 60, Under.BOARDS),
-    OVERNIGHT("overnight, under a weight", 600, Under.WEIGHT),
-    OVERNIGHT_BOARDED("overnight, between boards under a weight", 600, Under.BOARDS);
+    NOT("", "", 0, Under.NOTHING),
+    AN_HOUR("an hour", "under a weight", 60, Under.WEIGHT),
+    AN_HOUR_BOARDED("an hour", "between boards under a weight", 60, Under.BOARDS),
+    OVERNIGHT("overnight", "under a weight", 600, Under.WEIGHT),
+    OVERNIGHT_BOARDED("overnight", "between boards under a weight", 600, Under.BOARDS);
 
-    private final String words;
+    private final String time;
+    private final String place;
     private final int minutes;
     private final Under under;
 
-    Lying(String words, int minutes, Under under) {
-        this.words = words;
+    Lying(String time, String place, int minutes, Under under) {
+        this.time = time;
+        this.place = place;
         this.minutes = minutes;
         this.under = under;
     }
@@ -29,7 +31,24 @@ public enum Lying {
 
     /** How long and under what; empty where it does not lie. */
     public String words() {
-        return words;
+        return words(minutes);
+    }
+
+    /** The same, for so many minutes instead. */
+    String words(int lies) {
+        if (this == NOT) {
+            return "";
+        }
+        return (lies == minutes ? time : told(lies)) + ", " + place;
+    }
+
+    private static String told(int minutes) {
+        int hours = minutes / 60;
+        int rest = minutes % 60;
+        if (hours == 0) {
+            return rest + " min";
+        }
+        return hours + " h" + (rest == 0 ? "" : " " + rest + " min");
     }
 
     /** How long, in minutes by the clock, nights counted. */

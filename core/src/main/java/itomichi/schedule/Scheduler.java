@@ -114,7 +114,7 @@ public final class Scheduler {
                     tails[i] = Math.max(tails[i], tails[later]);
                 }
             }
-            tails[i] += task.minutes() * spread + task.lying().minutes();
+            tails[i] += task.minutes() * spread + task.lies();
         }
         Map<String, Integer> numbers = new HashMap<>();
         for (int i = 0; i < tasks.size(); i++) {
@@ -301,7 +301,7 @@ public final class Scheduler {
             Lanes.Place place = lanes.lay(step.task(), earliest, step.job());
             from[number] = place.from();
             ends[number] = place.ends();
-            ready[number] = place.ends() + step.task().lying().minutes();
+            ready[number] = place.ends() + step.task().lies();
         }
 
         private long[] readyBooks() {

@@ -135,15 +135,45 @@ public class WorkListTest {
 
     @Test
     public void whatWaitedOnAStepThatIsLeftOutWaitsOnWhatItWaitedFor() {
-        WorkList list = changed(Books.bound("tapes"), "press", new StepChange(true, OptionalInt.empty()));
+        WorkList list =
+                changed(Books.bound("tapes"), "press", new StepChange(true, OptionalInt.empty(), OptionalInt.empty()));
         assertTrue(list.tasks().stream().noneMatch(task -> task.key().equals("press")));
         assertEquals(task(list, "collate").after(), List.of("fold"));
     }
 
     @Test
     public void aStepTakesTheMinutesItsBinderSays() {
-        WorkList list = changed(Books.bound("tapes"), "sew", new StepChange(false, OptionalInt.of(200)));
+        WorkList list =
+                changed(Books.bound("tapes"), "sew", new StepChange(false, OptionalInt.of(200), OptionalInt.empty()));
         assertEquals(task(list, "sew").minutes(), 200);
+    }
+
+    @Test
+    public void aWaitIsAsLongAsItsBinderSays() {
+        StepChange three = new StepChange(false, OptionalInt.empty(), OptionalInt.of(200));
+        Task press = task(changed(Books.bound("tapes"), "press", three), "press");
+        assertEquals(press.lies(), 200);
+        assertEquals(press.liesWords(), "3 h 20 min, under a weight");
+    }
+
+    @Test
+    public void whatNeedNotWaitLiesUnderNothing() {
+        StepChange none = new StepChange(false, OptionalInt.empty(), OptionalInt.of(0));
+        assertFalse(task(changed(Books.bound("tapes"), "press", none), "press").waits());
+    }
+
+    /** A step that ends in no wait gets none by a slip of the keys. */
+    @Test
+    public void whatDoesNotLieIsNotMadeToLie() {
+        StepChange lies = new StepChange(false, OptionalInt.empty(), OptionalInt.of(60));
+        assertFalse(task(changed(Books.bound("tapes"), "sew", lies), "sew").waits());
+    }
+
+    @Test
+    public void aWaitOfMonthsIsRefused() {
+        assertThrows(
+                IllegalArgumentException.class,
+                () -> new StepChange(false, OptionalInt.empty(), OptionalInt.of(100_000)));
     }
 
     @Test
@@ -165,7 +195,8 @@ public class WorkListTest {
 
     @Test
     public void minutesThatNoStepTakesAreRefused() {
-        assertThrows(IllegalArgumentException.class, () -> new StepChange(false, OptionalInt.of(-1)));
+        assertThrows(
+                IllegalArgumentException.class, () -> new StepChange(false, OptionalInt.of(-1), OptionalInt.empty()));
     }
 
     /** Nobody punches a cover that is not cut. */

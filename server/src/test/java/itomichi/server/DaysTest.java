@@ -190,6 +190,51 @@ public class DaysTest extends HttpTest {
     }
 
     @Test
+    public void aWaitIsAsLongAsItsBinderSays() {
+        JsonNode book = begin("Cues");
+        assertEquals(step(book, "press").get("lies").asString(), "overnight, under a weight");
+        ObjectNode said = said(null);
+        ((ArrayNode) said.get("steps"))
+                .addObject()
+                .put("key", "press")
+                .put("leftOut", false)
+                .put("liesMinutes", 90);
+        assertEquals(say(book, said).status(), 204);
+        assertEquals(step(book, "press").get("lies").asString(), "1 h 30 min, under a weight");
+        assertEquals(step(book, "press").get("usualLies").asString(), "overnight, under a weight");
+    }
+
+    @Test
+    public void aWaitOfAYearIsRefused() {
+        JsonNode book = begin("Cues");
+        ObjectNode said = said(null);
+        ((ArrayNode) said.get("steps"))
+                .addObject()
+                .put("key", "press")
+                .put("leftOut", false)
+                .put("liesMinutes", 525_600);
+        assertEquals(say(book, said).status(), 422);
+        assertEquals(step(book, "press").get("liesMinutes").asInt(), 600);
+    }
+
+    /** Minutes that are worked out say how; those of the binder's own do not. */
+    @Test
+    public void theMinutesOfAStepHaveAWorking() {
+        JsonNode book = begin("Cues");
+        JsonNode working = step(book, "sew").get("working");
+        assertTrue(working.get("sum").get("mm").asString().contains("×"), working.toString());
+        assertTrue(working.hasNonNull("range"));
+        ObjectNode said = said(null);
+        ((ArrayNode) said.get("steps"))
+                .addObject()
+                .put("key", "sew")
+                .put("leftOut", false)
+                .put("minutes", 123);
+        say(book, said);
+        assertFalse(step(book, "sew").hasNonNull("working"));
+    }
+
+    @Test
     public void aStepThatIsLeftOutTakesNoHand() {
         JsonNode book = begin("Cues");
         ObjectNode said = said(null);

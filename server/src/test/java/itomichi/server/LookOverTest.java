@@ -71,6 +71,33 @@ public class LookOverTest extends HttpTest {
         assertTrue(refused.message().endsWith(line), refused.message());
     }
 
+    private Answer tolerate(JsonNode book, String key, Map<String, Object> sent) {
+        return put(path(book) + "/" + key + "/tolerance", sent);
+    }
+
+    /** Who cuts truer than is common wants to be told sooner; it holds on every book, until common practice holds again. */
+    @Test
+    public void onesOwnToleranceJudgesEveryBook() {
+        JsonNode book = begin("Cues");
+        JsonNode other = begin("Log");
+        measured(other, "sheet-height", 210.4);
+        assertTrue(look(other, "sheet-height").get("found").get("good").asBoolean());
+        assertEquals(tolerate(book, "sheet-height", Map.of("toleranceMm", 0.3)).status(), 204);
+        assertFalse(look(other, "sheet-height").get("found").get("good").asBoolean());
+        assertTrue(look(other, "sheet-height").get("measure").get("own").asBoolean());
+        assertEquals(tolerate(book, "sheet-height", Map.of()).status(), 204);
+        assertTrue(look(other, "sheet-height").get("found").get("good").asBoolean());
+    }
+
+    @Test
+    public void aToleranceThatFindsEverythingGoodIsRefused() {
+        JsonNode book = begin("Cues");
+        assertEquals(tolerate(book, "sheet-height", Map.of("toleranceMm", 0)).status(), 422);
+        assertEquals(tolerate(book, "sheet-height", Map.of("toleranceMm", 300)).status(), 422);
+        assertEquals(tolerate(book, "grain", Map.of("toleranceMm", 1)).status(), 422);
+        assertFalse(look(book, "sheet-height").get("measure").get("own").asBoolean());
+    }
+
     @Test
     public void whatIsNotLookedAtIsNotThere() {
         assertEquals(put(path(begin("Cues")) + "/temper", Map.of("good", true)).status(), 404);

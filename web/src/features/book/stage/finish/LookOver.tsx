@@ -15,6 +15,7 @@ interface Acts {
   seen: (key: string, good: boolean) => void;
   measured: (key: string, text: string) => Promise<string | null>;
   forget: (key: string) => void;
+  tolerate: (key: string, text: string) => Promise<string | null>;
 }
 
 /**
@@ -48,6 +49,15 @@ export function LookOver({ of }: { of?: Stage }) {
       }
       const body = { measuredMm: read.value.mm, good: false };
       return done(outcome(api.PUT('/api/books/{id}/look/{key}', { ...path(key), body })));
+    },
+    tolerate: async (key, text) => {
+      const tolerance = (body: { toleranceMm?: number }) =>
+        done(outcome(api.PUT('/api/books/{id}/look/{key}/tolerance', { ...path(key), body })));
+      if (text.trim() === '') {
+        return tolerance({});
+      }
+      const read = await readLength(text, unit);
+      return read.kind === 'value' ? tolerance({ toleranceMm: read.value.mm }) : failure(read);
     },
     forget: (key) => void done(outcome(api.DELETE('/api/books/{id}/look/{key}', path(key)))).then(setSaid),
   };
@@ -139,6 +149,18 @@ function Line({ one, acts }: { one: CheckView; acts: Acts }) {
           </span>
         )}
       </div>
+      {measure && (
+        <details className="look-tolerance">
+          <summary>{measure.own ? 'your own tolerance' : 'tolerance by common practice'}</summary>
+          <TypedField
+            label="Good is so much more or less, on every book"
+            shown={words(measure.tolerance)}
+            empty="common practice"
+            take={(text) => acts.tolerate(one.key, text)}
+            help={measure.own ? 'emptied, common practice holds again' : ''}
+          />
+        </details>
+      )}
       {found && !found.good && (
         <p className="look-bad">
           <strong>Not good.</strong> {words(one.mend)} <span>Left so: {words(one.later)}</span>

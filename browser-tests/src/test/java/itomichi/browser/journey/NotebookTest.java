@@ -109,6 +109,49 @@ public class NotebookTest extends Journey {
                 .hasText(book.name() + ", 2");
     }
 
+    /** From what the two seasons of the demo teach to a plan, and back. */
+    @Test
+    public void aPlanIsMadeByWhatBooksTeachAndOnePressGoesBack() {
+        Book book = prepare.begin("Taught");
+        Page page = window();
+        page.navigate("/books/" + book.id() + "/thread");
+        Locator cut = page.locator(".figure").filter(new Locator.FilterOptions().setHasText("Thread to cut"));
+        assertThat(cut).isVisible();
+        String usual = cut.textContent();
+        Locator offered = region(page, "From your books");
+        assertThat(offered).containsText("Thread to cut");
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile("^Plan by it")))
+                .click();
+        assertThat(cut).not().hasText(usual);
+        assertThat(offered).containsText("Planned by");
+        assertThat(page.getByLabel("Slack, %")).hasCount(0);
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile("^Back to the usual")))
+                .click();
+        assertThat(cut).hasText(usual);
+        assertThat(page.getByLabel("Slack, %")).isVisible();
+    }
+
+    /** What a lesson changes in books in work is read before it is pressed. */
+    @Test
+    public void aLessonIsTakenIntoABookInWorkFromTheLessons() {
+        Book book = prepare.begin("Learner");
+        Page page = window();
+        page.navigate("/learned");
+        Locator slack = region(page, "Thread beyond the straight way: Pamphlet");
+        slack.getByRole(
+                        AriaRole.BUTTON,
+                        new Locator.GetByRoleOptions().setName(Pattern.compile("^Plan books in work by it")))
+                .click();
+        Locator one = slack.getByRole(AriaRole.LISTITEM)
+                .filter(new Locator.FilterOptions()
+                        .setHas(page.getByText(book.name(), new Page.GetByTextOptions().setExact(true))));
+        assertThat(one).containsText("Thread to cut");
+        one.getByRole(AriaRole.BUTTON).click();
+        assertThat(one).containsText("is planned by");
+        one.getByRole(AriaRole.BUTTON).click();
+        assertThat(one).not().containsText("is planned by");
+    }
+
     /** The two seasons of the demo teach; a book's reading is left out and taken in again by a press. */
     @Test
     public void aReadingIsLeftOutAndTakenInAgain() {

@@ -16,6 +16,8 @@ public sealed interface Shape {
         void block(Block block) throws E;
 
         void words(Words words) throws E;
+
+        void photo(Photo photo) throws E;
     }
 
     /**
@@ -86,6 +88,24 @@ public sealed interface Shape {
         @Override
         public Shape moved(double rightMm, double downMm) {
             return new Block(xMm + rightMm, yMm + downMm, widthMm, heightMm);
+        }
+    }
+
+    /** A photograph, as large as it is printed. */
+    record Photo(double xMm, double yMm, double widthMm, double heightMm, Photograph of) implements Shape {
+        @Override
+        public <E extends Exception> void drawOn(Sink<E> sink) throws E {
+            sink.photo(this);
+        }
+
+        @Override
+        public Shape stretched(double across, double along) {
+            return new Photo(xMm * across, yMm * along, widthMm * across, heightMm * along, of);
+        }
+
+        @Override
+        public Shape moved(double rightMm, double downMm) {
+            return new Photo(xMm + rightMm, yMm + downMm, widthMm, heightMm, of);
         }
     }
 

@@ -126,6 +126,17 @@ public final class DxfWriter implements Shape.Sink<RuntimeException> {
         }
     }
 
+    /** A machine that cuts and marks by lines makes nothing of a photograph but its edge. */
+    @Override
+    public void photo(Shape.Photo photo) {
+        double right = photo.xMm() + photo.widthMm();
+        double low = photo.yMm() + photo.heightMm();
+        line(new Shape.Line(photo.xMm(), photo.yMm(), right, photo.yMm(), Pen.CHECK));
+        line(new Shape.Line(right, photo.yMm(), right, low, Pen.CHECK));
+        line(new Shape.Line(right, low, photo.xMm(), low, Pen.CHECK));
+        line(new Shape.Line(photo.xMm(), low, photo.xMm(), photo.yMm(), Pen.CHECK));
+    }
+
     /** The format gives the height of capitals, drawings that of the letters' body. */
     private static final double CAPITALS = 0.7;
 

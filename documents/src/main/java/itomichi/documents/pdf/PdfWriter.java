@@ -19,6 +19,7 @@ import org.apache.pdfbox.pdmodel.PDPageContentStream;
 import org.apache.pdfbox.pdmodel.common.PDRectangle;
 import org.apache.pdfbox.pdmodel.font.PDFont;
 import org.apache.pdfbox.pdmodel.font.PDType0Font;
+import org.apache.pdfbox.pdmodel.graphics.image.JPEGFactory;
 import org.apache.pdfbox.util.Matrix;
 import org.jspecify.annotations.Nullable;
 
@@ -126,6 +127,17 @@ public final class PdfWriter {
         public void words(Shape.Words words) throws IOException {
             end();
             PdfWriter.this.words(content, words, heightMm);
+        }
+
+        @Override
+        public void photo(Shape.Photo photo) throws IOException {
+            end();
+            content.drawImage(
+                    JPEGFactory.createFromByteArray(document, photo.of().jpeg()),
+                    points(photo.xMm()),
+                    points(heightMm - photo.yMm() - photo.heightMm()),
+                    points(photo.widthMm()),
+                    points(photo.heightMm()));
         }
 
         /** Strokes the path that is still open. */

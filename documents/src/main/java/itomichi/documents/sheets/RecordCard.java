@@ -3,11 +3,13 @@ package itomichi.documents.sheets;
 import itomichi.documents.drawing.Drawing;
 import itomichi.documents.drawing.Ink;
 import itomichi.documents.drawing.Pen;
+import itomichi.documents.drawing.Photograph;
 import itomichi.documents.drawing.Shape;
 import itomichi.documents.sheets.PagedColumn.Cell;
 import itomichi.measure.Unit;
 import itomichi.notebook.Entry;
 import java.time.LocalDate;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 
@@ -16,6 +18,9 @@ public final class RecordCard {
 
     private static final double NUMBER_MM = 30;
     private static final double BLANK_MM = 22;
+    private static final double BETWEEN_MM = 6;
+    private static final double HIGHEST_MM = 90;
+    private static final int MOST_PICTURES = 6;
 
     private final PagedColumn column;
     private final Unit unit;
@@ -32,6 +37,7 @@ public final class RecordCard {
      * @param finished the day it came to the shelf; nothing while it is in work
      * @param notes in its binder's words
      * @param failed what failed, in its binder's words
+     * @param pictures that were taken of it
      */
     public record Told(
             String book,
@@ -39,7 +45,17 @@ public final class RecordCard {
             List<String> papers,
             Optional<String> finished,
             String notes,
-            String failed) {}
+            String failed,
+            List<Taken> pictures) {}
+
+    /**
+     * A picture.
+     *
+     * @param caption in its binder's words
+     * @param width in points of the picture
+     * @param height in points of the picture
+     */
+    public record Taken(String caption, int width, int height, Photograph file) {}
 
     /**
      * Draws the card.
@@ -64,6 +80,7 @@ public final class RecordCard {
         lines.forEach(card::line);
         card.written("Notes", told.notes());
         card.written("What failed", told.failed());
+        card.pictures(told.pictures());
         return card.column.drawing("Record card: " + told.book());
     }
 
@@ -97,6 +114,40 @@ public final class RecordCard {
         double y = column.yMm() - PagedColumn.WORDS_MM;
         column.put(new Shape.Line(PagedColumn.EDGE_MM + from, y, PagedColumn.EDGE_MM + to, y, Pen.CHECK, Ink.BLACK));
         column.gap(1);
+    }
+
+    /** Two beside each other, as many as a card is read with. */
+    private void pictures(List<Taken> pictures) {
+        double wide = (column.widthMm() - BETWEEN_MM) / 2;
+        for (int i = 0; i < Math.min(pictures.size(), MOST_PICTURES); i += 2) {
+            List<Taken> beside = pictures.subList(i, Math.min(i + 2, Math.min(pictures.size(), MOST_PICTURES)));
+            double high =
+                    beside.stream().mapToDouble(one -> highMm(one, wide)).max().orElse(0);
+            column.gap(3);
+            column.room(high + 2 * PagedColumn.HEAD_MM);
+            double top = column.yMm() - PagedColumn.WORDS_MM;
+            for (int place = 0; place < beside.size(); place++) {
+                Taken one = beside.get(place);
+                double own = highMm(one, wide);
+                double x = PagedColumn.EDGE_MM + place * (wide + BETWEEN_MM);
+                column.put(new Shape.Photo(x, top, own * one.width() / one.height(), own, one.file()));
+            }
+            column.gap(high + 1);
+            List<Cell> captions = new ArrayList<>();
+            for (int place = 0; place < beside.size(); place++) {
+                captions.add(new Cell(
+                        place * (wide + BETWEEN_MM), wide, beside.get(place).caption()));
+            }
+            column.row(captions, PagedColumn.WORDS_MM);
+        }
+        if (pictures.size() > MOST_PICTURES) {
+            column.gap(2);
+            column.words(0, (pictures.size() - MOST_PICTURES) + " more in the notebook.", PagedColumn.WORDS_MM);
+        }
+    }
+
+    private static double highMm(Taken picture, double wideMm) {
+        return Math.min(HIGHEST_MM, wideMm * picture.height() / picture.width());
     }
 
     private void written(String head, String text) {

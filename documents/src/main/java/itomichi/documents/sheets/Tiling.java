@@ -162,6 +162,11 @@ final class Tiling {
         public void words(Shape.Words words) {
             keepAt(words.xMm(), words.yMm(), words);
         }
+
+        @Override
+        public void photo(Shape.Photo photo) {
+            keepAt(photo.xMm(), photo.yMm(), photo);
+        }
     }
 
     private static boolean holds(Stretch stretch, double place) {

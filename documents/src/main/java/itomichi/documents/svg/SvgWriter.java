@@ -3,6 +3,7 @@ package itomichi.documents.svg;
 import itomichi.documents.drawing.Drawing;
 import itomichi.documents.drawing.Pen;
 import itomichi.documents.drawing.Shape;
+import java.util.Base64;
 import java.util.Locale;
 
 /** Writes one page of a drawing as SVG whose user unit is a millimetre: the same text for the same drawing. */
@@ -85,6 +86,18 @@ public final class SvgWriter implements Shape.Sink<RuntimeException> {
                                 words.ink().hex(),
                                 turn,
                                 escaped(words.text())));
+    }
+
+    @Override
+    public void photo(Shape.Photo photo) {
+        svg.append(
+                "<image x=\"%s\" y=\"%s\" width=\"%s\" height=\"%s\" preserveAspectRatio=\"none\" href=\"data:image/jpeg;base64,%s\"/>\n"
+                        .formatted(
+                                mm(photo.xMm()),
+                                mm(photo.yMm()),
+                                mm(photo.widthMm()),
+                                mm(photo.heightMm()),
+                                Base64.getEncoder().encodeToString(photo.of().jpeg())));
     }
 
     /** Micrometre steps, written with a point whatever the machine's language. */

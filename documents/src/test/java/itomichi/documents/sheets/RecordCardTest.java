@@ -4,6 +4,7 @@ import static org.testng.Assert.assertEquals;
 import static org.testng.Assert.assertTrue;
 
 import itomichi.documents.drawing.Drawing;
+import itomichi.documents.drawing.Photograph;
 import itomichi.documents.drawing.Shape;
 import itomichi.documents.pdf.PdfWriter;
 import itomichi.finding.Quantity;
@@ -12,13 +13,17 @@ import itomichi.measure.Length;
 import itomichi.measure.Phrase;
 import itomichi.measure.Unit;
 import itomichi.notebook.Entry;
+import java.awt.image.BufferedImage;
+import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import javax.imageio.ImageIO;
 import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.pdmodel.PDDocument;
+import org.apache.pdfbox.pdmodel.graphics.image.PDImageXObject;
 import org.apache.pdfbox.text.PDFTextStripper;
 import org.testng.annotations.Test;
 
@@ -36,7 +41,7 @@ public class RecordCardTest {
                 Entry.Origin.WRITTEN);
     }
 
-    private static Drawing card(OptionalDouble came, String notes) {
+    private static Drawing card(OptionalDouble came, String notes, RecordCard.Taken... pictures) {
         return RecordCard.draw(
                 new RecordCard.Told(
                         "Log",
@@ -44,11 +49,55 @@ public class RecordCardTest {
                         List.of("Grey wove 90"),
                         Optional.of("3 May 2026"),
                         notes,
-                        "One fold split."),
+                        "One fold split.",
+                        List.of(pictures)),
                 List.of(thread(came)),
                 PrintPaper.A4,
                 LocalDate.of(2026, 11, 27),
                 Unit.MM);
+    }
+
+    private static RecordCard.Taken picture(String caption, int width, int height) throws IOException {
+        ByteArrayOutputStream file = new ByteArrayOutputStream();
+        ImageIO.write(new BufferedImage(width, height, BufferedImage.TYPE_INT_RGB), "jpg", file);
+        return new RecordCard.Taken(caption, width, height, new Photograph(file.toByteArray()));
+    }
+
+    private static List<Shape.Photo> photos(Drawing drawing) {
+        return drawing.pages().stream()
+                .flatMap(page -> page.shapes().stream())
+                .filter(Shape.Photo.class::isInstance)
+                .map(Shape.Photo.class::cast)
+                .toList();
+    }
+
+    /** A picture twice as wide as high is printed so. */
+    @Test
+    public void aPictureKeepsItsShape() throws IOException {
+        Shape.Photo photo = photos(card(OptionalDouble.empty(), "", picture("The spine", 80, 40)))
+                .get(0);
+        assertEquals(photo.widthMm() / photo.heightMm(), 2.0, 1e-9);
+    }
+
+    @Test
+    public void ofManyPicturesTheFirstArePrintedAndTheRestTold() throws IOException {
+        RecordCard.Taken[] eight = new RecordCard.Taken[8];
+        java.util.Arrays.fill(eight, picture("Swell", 40, 60));
+        Drawing card = card(OptionalDouble.empty(), "", eight);
+        assertEquals(photos(card).size(), 6);
+        assertTrue(text(card).contains("2 more in the notebook."));
+    }
+
+    /** Pixels as the file holds them, read out of the PDF by another library's reader. */
+    @Test
+    public void aPictureIsInThePdfAsItWasKept() throws IOException {
+        Drawing card = card(OptionalDouble.empty(), "", picture("The spine", 80, 40));
+        try (PDDocument document = Loader.loadPDF(PdfWriter.write(card))) {
+            var resources = document.getPage(0).getResources();
+            var image = (PDImageXObject)
+                    resources.getXObject(resources.getXObjectNames().iterator().next());
+            assertEquals(List.of(image.getWidth(), image.getHeight()), List.of(80, 40));
+        }
     }
 
     private static String text(Drawing drawing) throws IOException {

@@ -13,6 +13,7 @@ import itomichi.db.generated.tables.KeptTemplate;
 import itomichi.db.generated.tables.Knife;
 import itomichi.db.generated.tables.LearnedOut;
 import itomichi.db.generated.tables.LookOver;
+import itomichi.db.generated.tables.LookTolerance;
 import itomichi.db.generated.tables.NotebookPage;
 import itomichi.db.generated.tables.OwnPattern;
 import itomichi.db.generated.tables.Picture;
@@ -91,6 +92,11 @@ public class DefaultSchema extends SchemaImpl {
     public final LookOver LOOK_OVER = LookOver.LOOK_OVER;
 
     /**
+     * The table <code>look_tolerance</code>.
+     */
+    public final LookTolerance LOOK_TOLERANCE = LookTolerance.LOOK_TOLERANCE;
+
+    /**
      * The table <code>notebook_page</code>.
      */
     public final NotebookPage NOTEBOOK_PAGE = NotebookPage.NOTEBOOK_PAGE;
@@ -165,6 +171,7 @@ public class DefaultSchema extends SchemaImpl {
             Knife.KNIFE,
             LearnedOut.LEARNED_OUT,
             LookOver.LOOK_OVER,
+            LookTolerance.LOOK_TOLERANCE,
             NotebookPage.NOTEBOOK_PAGE,
             OwnPattern.OWN_PATTERN,
             Picture.PICTURE,

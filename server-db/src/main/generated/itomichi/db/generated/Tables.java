@@ -13,6 +13,7 @@ import itomichi.db.generated.tables.KeptTemplate;
 import itomichi.db.generated.tables.Knife;
 import itomichi.db.generated.tables.LearnedOut;
 import itomichi.db.generated.tables.LookOver;
+import itomichi.db.generated.tables.LookTolerance;
 import itomichi.db.generated.tables.NotebookPage;
 import itomichi.db.generated.tables.OwnPattern;
 import itomichi.db.generated.tables.Picture;
@@ -75,6 +76,11 @@ public class Tables {
      * The table <code>look_over</code>.
      */
     public static final LookOver LOOK_OVER = LookOver.LOOK_OVER;
+
+    /**
+     * The table <code>look_tolerance</code>.
+     */
+    public static final LookTolerance LOOK_TOLERANCE = LookTolerance.LOOK_TOLERANCE;
 
     /**
      * The table <code>notebook_page</code>.

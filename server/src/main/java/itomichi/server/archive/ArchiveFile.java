@@ -168,7 +168,7 @@ final class ArchiveFile implements AutoCloseable {
             throw new ArchiveFault("It lacks “" + listed.keySet().iterator().next() + "”, which its manifest lists.");
         }
         for (ArchiveTable table : ArchiveTable.values()) {
-            if (!seen.contains(table.file())) {
+            if (table.since() <= manifest.version() && !seen.contains(table.file())) {
                 throw new ArchiveFault("It lacks “" + table.file() + "”.");
             }
         }

@@ -52,7 +52,9 @@ class ArchiveReader {
         store.makeRoom();
         try {
             for (ArchiveTable table : ArchiveTable.values()) {
-                wait(file, table);
+                if (table.since() <= file.version()) {
+                    wait(file, table);
+                }
             }
             EarlierArchive.raise(store, file.version());
             pictures(file);

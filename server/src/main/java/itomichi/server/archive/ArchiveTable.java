@@ -25,7 +25,8 @@ enum ArchiveTable {
     PRINTER("id", "printers", Names.ALL),
     BENCH_HOURS("one", "hours at the bench", null),
     KNIFE("one", "knives", null),
-    DRAWER_ACT("id", "cuts and purchases", null);
+    DRAWER_ACT("id", "cuts and purchases", null),
+    LOOK_TOLERANCE("look", "own tolerances", null);
 
     /**
      * Which of a table's names must differ.
@@ -60,6 +61,11 @@ enum ArchiveTable {
     /** Where what was read of it waits. */
     String waiting() {
         return "read_" + table();
+    }
+
+    /** The version of the archive since which it is in it. */
+    int since() {
+        return this == LOOK_TOLERANCE ? 2 : 1;
     }
 
     String file() {

@@ -2,7 +2,6 @@ package itomichi.server.days;
 
 import itomichi.book.WorkList;
 import itomichi.schedule.Job;
-import itomichi.schedule.Lying;
 import itomichi.schedule.Task;
 import itomichi.server.book.StoredBook;
 import java.time.LocalDate;
@@ -154,9 +153,9 @@ record BookWork(
         for (Task task : list.tasks()) {
             finished(task.key())
                     .map(StepLog::ended)
-                    .filter(ended -> task.lying() != Lying.NOT)
+                    .filter(ended -> task.waits())
                     .ifPresent(ended -> {
-                        OffsetDateTime until = ended.plusMinutes(task.lying().minutes());
+                        OffsetDateTime until = ended.plusMinutes(task.lies());
                         if (until.isAfter(now)) {
                             lying.put(task.key(), new Job.Lies(until.toEpochSecond() / 60, task.lying()));
                         }

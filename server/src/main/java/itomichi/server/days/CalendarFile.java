@@ -1,7 +1,6 @@
 package itomichi.server.days;
 
 import itomichi.measure.Unit;
-import itomichi.schedule.Lying;
 import itomichi.schedule.Timetable.Planned;
 import itomichi.schedule.Timetable.Stretch;
 import java.time.Instant;
@@ -79,12 +78,12 @@ final class CalendarFile {
             calendar.add(entry(days, hand.from(), hand.to(), name + ": " + words + more, key + "-" + part));
             part++;
         }
-        if (step.task().lying() != Lying.NOT) {
+        if (step.task().waits()) {
             VEvent lying = entry(
                     days,
                     step.ends(),
                     step.ready(),
-                    name + " lies " + step.task().lying().words(),
+                    name + " lies " + step.task().liesWords(),
                     key + "-lies");
             // nobody has to be there
             lying.add(ImmutableTransp.TRANSPARENT);

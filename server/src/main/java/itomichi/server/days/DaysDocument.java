@@ -53,12 +53,14 @@ record DaysDocument(@Nullable String wanted, List<StepSent> steps, List<StepAdde
      * A step that is done otherwise.
      *
      * @param minutes with a hand on it; left out where they are as planned
+     * @param liesMinutes how long it then lies; left out where that is as planned
      * @param notBefore when it is begun at the soonest, for instance {@code 2026-12-24T19:30}
      */
     record StepSent(
             String key,
             boolean leftOut,
             @Nullable Integer minutes,
+            @Nullable Integer liesMinutes,
             @Nullable String notBefore) {
         StepSent {
             given("steps.key", key);
@@ -103,7 +105,7 @@ record DaysDocument(@Nullable String wanted, List<StepSent> steps, List<StepAdde
         Map<String, StepChange> changes = new HashMap<>();
         Map<String, LocalDateTime> notBefore = new HashMap<>();
         for (StepSent step : steps) {
-            changes.put(step.key(), change("steps.minutes", step.leftOut(), step.minutes()));
+            changes.put(step.key(), change("steps.minutes", step.leftOut(), step.minutes(), step.liesMinutes()));
             if (step.notBefore() != null) {
                 notBefore.put(step.key(), Days.time("steps.notBefore", step.notBefore()));
             }
@@ -119,12 +121,16 @@ record DaysDocument(@Nullable String wanted, List<StepSent> steps, List<StepAdde
                 added.stream().map(StepAdded::task).toList());
     }
 
-    private static StepChange change(String field, boolean leftOut, @Nullable Integer minutes) {
+    private static StepChange change(String field, boolean leftOut, @Nullable Integer minutes, @Nullable Integer lies) {
         try {
-            return new StepChange(leftOut, minutes == null ? OptionalInt.empty() : OptionalInt.of(minutes));
+            return new StepChange(leftOut, ifAny(minutes), ifAny(lies));
         } catch (IllegalArgumentException unfit) {
             throw new UnfitValueException(field, String.valueOf(unfit.getMessage()));
         }
+    }
+
+    private static OptionalInt ifAny(@Nullable Integer number) {
+        return number == null ? OptionalInt.empty() : OptionalInt.of(number);
     }
 
     private static void checked(StepAdded more, Set<String> keys) {
@@ -139,7 +145,7 @@ record DaysDocument(@Nullable String wanted, List<StepSent> steps, List<StepAdde
             throw new UnfitValueException(
                     "added.key", "Read “" + more.key() + "”; a step of one\u2019s own has a name as own-1.");
         }
-        change("added.minutes", false, more.minutes());
+        change("added.minutes", false, more.minutes(), null);
     }
 
     /** Whether a step is one of the binder's own. */

@@ -2,6 +2,7 @@ package itomichi.server.days;
 
 import itomichi.finding.Stage;
 import itomichi.server.plan.InUnits;
+import itomichi.server.plan.PlanView;
 import java.util.List;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
@@ -81,6 +82,9 @@ record DaysView(
      * @param minutes with a hand on it
      * @param usual the same as planned, where its binder says otherwise
      * @param lies how long it then lies; empty where it does not
+     * @param liesMinutes the same in minutes; left out where nothing has to lie
+     * @param usualLies the same as planned, where its binder says otherwise
+     * @param working how its minutes came about; left out where its binder says them
      * @param hands when a hand is on it, as places
      * @param lying when it lies, as a place; left out where it does not
      * @param when its begin, in words; left out where it is done
@@ -99,6 +103,9 @@ record DaysView(
             int minutes,
             @Nullable Integer usual,
             String lies,
+            @Nullable Integer liesMinutes,
+            @Nullable String usualLies,
+            PlanView.@Nullable WorkingView working,
             State state,
             boolean leftOut,
             List<PlaceView> hands,

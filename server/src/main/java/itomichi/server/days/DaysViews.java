@@ -15,6 +15,7 @@ import itomichi.server.days.DaysView.DrawnDay;
 import itomichi.server.days.DaysView.PlaceView;
 import itomichi.server.days.DaysView.State;
 import itomichi.server.plan.InUnits;
+import itomichi.server.plan.PlanViews;
 import java.time.LocalDate;
 import java.time.LocalDateTime;
 import java.time.OffsetDateTime;
@@ -182,7 +183,10 @@ final class DaysViews {
                 InUnits.of(task.words()),
                 done.minutes(),
                 done.minutes() == task.minutes() ? null : task.minutes(),
-                task.lying().words(),
+                done.liesWords(),
+                task.lying() == Lying.NOT ? null : done.lies(),
+                done.lies() == task.lies() ? null : task.liesWords(),
+                done.working().map(PlanViews::working).orElse(null),
                 state(work, key),
                 leftOut,
                 place == null
@@ -190,7 +194,7 @@ final class DaysViews {
                         : place.hands().stream()
                                 .map(hand -> place(hand.from(), hand.to()))
                                 .toList(),
-                place == null || task.lying() == Lying.NOT ? null : place(place.ends(), place.ready()),
+                place == null || !done.waits() ? null : place(place.ends(), place.ready()),
                 place == null ? null : Days.told(local(place.begins())),
                 place == null ? null : local(place.begins()).toString(),
                 first.map(log -> Days.told(local(log.began()))).orElse(null),
@@ -253,7 +257,7 @@ final class DaysViews {
                 InUnits.of(task.words()),
                 Days.time(local(here.hand().from())),
                 Days.time(local(here.hand().to())),
-                last ? task.lying().words() : "",
+                last ? task.liesWords() : "",
                 state(here.work(), task.key()));
     }
 }

@@ -22,8 +22,13 @@ record CheckView(
         InUnits later,
         @Nullable CheckFound found) {
 
-    /** What is measured: as planned, and from what to what it is good. */
-    record CheckMeasure(InUnits planned, InUnits low, InUnits high) {}
+    /**
+     * What is measured: as planned, and from what to what it is good.
+     *
+     * @param tolerance how far off is still good
+     * @param own whether that is its binder's own; else it is common practice
+     */
+    record CheckMeasure(InUnits planned, InUnits low, InUnits high, InUnits tolerance, boolean own) {}
 
     /** What was found. */
     record CheckFound(boolean good, @Nullable InUnits measured) {}

@@ -6,6 +6,7 @@ import itomichi.server.template.SheetFiles;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.util.List;
+import java.util.Optional;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
@@ -60,6 +61,16 @@ class LookController {
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void forget(@PathVariable UUID id, @PathVariable String key) {
         looks.forget(id, key);
+    }
+
+    /** How far off is still good, mm; left out where common practice is to hold. */
+    record ToleranceSent(@Nullable Double toleranceMm) {}
+
+    /** Says how far off is still good, on every book. */
+    @PutMapping("/api/books/{id}/look/{key}/tolerance")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void tolerate(@PathVariable UUID id, @PathVariable String key, @RequestBody ToleranceSent sent) {
+        looks.tolerate(id, key, Optional.ofNullable(sent.toleranceMm()));
     }
 
     /** The slip to look it over by. */

@@ -45,7 +45,10 @@ public class LookService {
 
     private List<Check> checks(StoredBook book) {
         BookDocument document = book.document();
-        return lists.of(book.id(), document, () -> LookOver.of(PlanViews.plan(document)));
+        Map<String, Length> own = store.tolerances();
+        return lists.of(book.id(), document, () -> LookOver.of(PlanViews.plan(document))).stream()
+                .map(check -> own.containsKey(check.key()) ? check.within(own.get(check.key())) : check)
+                .toList();
     }
 
     List<CheckView> look(UUID id) {
@@ -77,7 +80,9 @@ public class LookService {
                 measure.map(one -> new CheckMeasure(
                                 InUnits.of(one.planned().at(one.fineness())),
                                 InUnits.of(one.low().at(one.fineness())),
-                                InUnits.of(one.high().at(one.fineness()))))
+                                InUnits.of(one.high().at(one.fineness())),
+                                InUnits.of(one.tolerance().at(one.fineness())),
+                                one.own()))
                         .orElse(null),
                 InUnits.of(check.mend()),
                 InUnits.of(check.later()),
@@ -153,6 +158,34 @@ public class LookService {
                             .in(book.document().unit()));
         }
         store.keep(id, key, new Found(measure.good(length), Optional.of(length)));
+    }
+
+    /**
+     * Keeps how far off is still good, on every book; nothing where common practice is to hold again.
+     *
+     * @throws UnfitValueException if nothing is measured there, or so wide a tolerance would find everything good
+     */
+    void tolerate(UUID id, String key, Optional<Double> mm) {
+        StoredBook book = books.stored(id);
+        Check.Measure measure = check(book, key)
+                .measure()
+                .orElseThrow(() -> new UnfitValueException("toleranceMm", "This is looked at, not measured."));
+        if (mm.isEmpty()) {
+            store.forgetTolerance(key);
+            return;
+        }
+        Length most = measure.planned();
+        Length given = Length.ofMm(Math.max(-MOST_MM, Math.min(mm.get(), MOST_MM)));
+        if (!given.isMoreThan(Length.ZERO) || given.isMoreThan(most)) {
+            throw new UnfitValueException(
+                    "toleranceMm",
+                    Phrase.of(
+                                    "Read {}; more than nothing is wanted, and no more than the {} planned.",
+                                    given.at(measure.fineness()),
+                                    most.at(measure.fineness()))
+                            .in(book.document().unit()));
+        }
+        store.keepTolerance(key, given);
     }
 
     /** Forgets what was found. */

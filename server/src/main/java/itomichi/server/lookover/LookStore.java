@@ -1,6 +1,7 @@
 package itomichi.server.lookover;
 
 import static itomichi.db.generated.Tables.LOOK_OVER;
+import static itomichi.db.generated.Tables.LOOK_TOLERANCE;
 import static org.jooq.impl.DSL.currentOffsetDateTime;
 
 import itomichi.measure.Length;
@@ -42,6 +43,25 @@ class LookStore {
                                 row.getGood(),
                                 Optional.ofNullable(row.getMeasuredMm()).map(Length::ofMm))));
         return found;
+    }
+
+    /** How far off is still good to the binder, by what is looked at; of what is not named, common practice holds. */
+    Map<String, Length> tolerances() {
+        return database.selectFrom(LOOK_TOLERANCE).fetchMap(LOOK_TOLERANCE.LOOK, row -> Length.ofMm(row.getMm()));
+    }
+
+    void keepTolerance(String look, Length tolerance) {
+        database.insertInto(LOOK_TOLERANCE)
+                .set(LOOK_TOLERANCE.LOOK, look)
+                .set(LOOK_TOLERANCE.MM, tolerance.mm())
+                .onConflict(LOOK_TOLERANCE.LOOK)
+                .doUpdate()
+                .set(LOOK_TOLERANCE.MM, tolerance.mm())
+                .execute();
+    }
+
+    void forgetTolerance(String look) {
+        database.deleteFrom(LOOK_TOLERANCE).where(LOOK_TOLERANCE.LOOK.eq(look)).execute();
     }
 
     /** What was measured at one of the looks, mm, by book. */

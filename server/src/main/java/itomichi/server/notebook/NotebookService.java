@@ -1,5 +1,6 @@
 package itomichi.server.notebook;
 
+import itomichi.documents.drawing.Photograph;
 import itomichi.documents.sheets.RecordCard;
 import itomichi.measure.Unit;
 import itomichi.notebook.Entry;
@@ -156,7 +157,12 @@ public class NotebookService {
                         read.papers(),
                         day(store.shelved(id)),
                         read.page().notes(),
-                        read.page().failed()),
+                        read.page().failed(),
+                        pictures.of(id).stream()
+                                .flatMap(one -> pictures.file(one.id(), false).stream()
+                                        .map(file -> new RecordCard.Taken(
+                                                one.caption(), one.width(), one.height(), new Photograph(file))))
+                                .toList()),
                 read.lines(),
                 document.unit());
     }

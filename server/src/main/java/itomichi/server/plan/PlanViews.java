@@ -98,7 +98,8 @@ public final class PlanViews {
                 figure.key(), figure.stage(), figure.label(), InUnits.of(figure), working(figure.working()));
     }
 
-    private static WorkingView working(Working working) {
+    /** The view of how something came about. */
+    public static WorkingView working(Working working) {
         // a term is told as finely as the sum above it writes it
         Working.Written mm = working.written(Unit.MM);
         Working.Written inch = working.written(Unit.INCH);
