@@ -9,7 +9,7 @@ import { AddStep } from './AddStep';
 import { withoutAdded, withStep, type StepSaid } from './edits';
 import { Forgotten } from './Forgotten';
 import { Presses } from './Presses';
-import { readMinutes } from '../../ui/whole';
+import { readMinutes, readWait, showWait } from '../../ui/whole';
 
 type Book = DaysView['books'][number];
 type Step = Book['steps'][number];
@@ -52,9 +52,9 @@ function StepLine({ book, today, step, chosen, acts }: LineProps) {
       line.current?.scrollIntoView({ block: 'nearest' });
     }
   }, [chosen]);
-  const take = async (text: string, said: (minutes: number | null) => StepSaid) => {
+  const take = async (text: string, reader: typeof readMinutes, said: (minutes: number | null) => StepSaid) => {
     const typed = text.trim();
-    const read = typed === '' ? null : readMinutes(typed);
+    const read = typed === '' ? null : reader(typed);
     return typeof read === 'string' ? read : acts.keep(book.id, withStep(book.days, step.key, said(read)));
   };
   const planning = step.state !== 'DONE' && !step.leftOut;
@@ -76,16 +76,16 @@ function StepLine({ book, today, step, chosen, acts }: LineProps) {
             label={`Minutes: ${name}`}
             labelUnseen
             shown={String(step.minutes)}
-            take={(text) => take(text, (minutes) => ({ minutes }))}
+            take={(text) => take(text, readMinutes, (minutes) => ({ minutes }))}
             help={step.usual !== undefined && step.usual !== null ? `planned: ${step.usual} min` : 'min'}
           />
           {step.liesMinutes !== undefined && step.liesMinutes !== null && (
             <TypedField
-              label={`Minutes it lies: ${name}`}
+              label={`It lies: ${name}`}
               labelUnseen
-              shown={String(step.liesMinutes)}
-              take={(text) => take(text, (liesMinutes) => ({ liesMinutes }))}
-              help={step.usualLies ? `min; planned: ${step.usualLies}` : 'min it lies'}
+              shown={showWait(step.liesMinutes)}
+              take={(text) => take(text, readWait, (liesMinutes) => ({ liesMinutes }))}
+              help={step.usualLies ? `it lies; planned: ${step.usualLies}` : 'it lies'}
             />
           )}
         </span>

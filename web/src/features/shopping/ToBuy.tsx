@@ -1,6 +1,8 @@
 import { Button } from 'antd';
 import type { SupplyView } from '../../api/client';
+import { keptPaper } from '../../ui/printing';
 import { Measure } from '../../units/Measure';
+import { useUnit } from '../../units/unit';
 
 type Need = SupplyView['needs'][number];
 
@@ -12,6 +14,7 @@ interface Props {
 
 /** What is used up, beside what the drawers hold of it: what lacks first. */
 export function ToBuy({ supplies, books, bought }: Props) {
+  const { unit } = useUnit();
   const { needs, cost, unpriced } = supplies;
   const query = books.map((id) => `books=${id}`).join('&');
   if (needs.length === 0) {
@@ -26,6 +29,9 @@ export function ToBuy({ supplies, books, bought }: Props) {
             ? 'No price is known of what lacks.'
             : `What lacks costs ${cost.toFixed(2)}${unpriced ? ', besides what has no price in its drawer' : ''}.`
           : 'The drawers hold enough of all that is counted.'}{' '}
+        <Button size="small" href={`/api/supplies/list.pdf?${query}&paper=${keptPaper()}&unit=${unit}`} target="_blank">
+          Print it
+        </Button>{' '}
         <Button size="small" href={`/api/supplies/list.csv?${query}`}>
           Save it as a table (CSV)
         </Button>

@@ -134,6 +134,61 @@ public class SuppliesTest extends HttpTest {
                 .orElseThrow();
     }
 
+    /** A pamphlet whose thread comes from a spool of so many metres. */
+    private JsonNode onSpool(String left, String holds) {
+        JsonNode spool = lay(
+                "THREADS",
+                "Linen 30/3",
+                Map.of(
+                        "fibre", "linen",
+                        "system", "linen count",
+                        "number", "30",
+                        "ply", "3",
+                        "leftM", left,
+                        "spoolM", holds,
+                        "price", "10"));
+        ObjectNode document = document("Cues");
+        ((ObjectNode) document.get("use")).put("copies", 100);
+        ((ObjectNode) document.get("thread")).put("drawerId", BooksTest.id(spool));
+        return post("/api/books", document).body();
+    }
+
+    /** A hundred pamphlets take some 70 m: what lacks is bought by the spool. */
+    @Test
+    public void threadIsBoughtByTheSpool() {
+        onSpool("5", "30");
+        JsonNode need = need(get("/api/supplies").body(), "Linen 30/3");
+        double lacks =
+                Double.parseDouble(need.get("needed").get("mm").asString().replaceAll("[^0-9.]", "")) - 5;
+        int spools = (int) Math.ceil(lacks / 30);
+        assertTrue(spools > 1, need.toString());
+        assertEquals(need.get("lacking").asDouble(), spools * 30.0);
+        assertEquals(need.get("price").asDouble(), spools * 10.0);
+        assertTrue(need.get("lacks").asString().endsWith(spools + " spools"), need.toString());
+    }
+
+    @Test
+    public void threadOfABookHasThePriceOfItsMetres() {
+        JsonNode book = onSpool("500", "50");
+        JsonNode cost = get("/api/books/" + BooksTest.id(book) + "/page")
+                .body()
+                .get("costs")
+                .valueStream()
+                .filter(one -> one.get("what").asString().equals("Linen 30/3"))
+                .findFirst()
+                .orElseThrow();
+        double metres =
+                Double.parseDouble(cost.get("amount").get("mm").asString().replaceAll("[^0-9.]", "")) / 1000;
+        assertEquals(cost.get("price").asDouble(), metres * 10 / 50, 0.01);
+    }
+
+    @Test
+    public void theShoppingListIsPrinted() {
+        onSpool("5", "30");
+        byte[] list = get("/api/supplies/list.pdf").raw().body();
+        assertEquals(new String(list, 0, 5, java.nio.charset.StandardCharsets.US_ASCII), "%PDF-");
+    }
+
     @Test
     public void whatAStageUsesUpLeavesTheDrawerWhenItIsDone() {
         JsonNode book = onPaper(wove("10"));

@@ -1,9 +1,6 @@
 package itomichi.documents.sheets;
 
 import itomichi.documents.drawing.Drawing;
-import itomichi.documents.drawing.Ink;
-import itomichi.documents.drawing.Pen;
-import itomichi.documents.drawing.Shape;
 import itomichi.finding.Stage;
 import itomichi.lookover.Check;
 import itomichi.measure.Length;
@@ -16,7 +13,6 @@ import java.util.Optional;
 /** A slip to look a book over by: what should be seen and measured, a box for each, what was found already. */
 public final class LookSheet {
 
-    private static final double BOX_MM = 3.6;
     private static final double INDENT_MM = 8;
 
     private final PagedColumn column;
@@ -67,7 +63,7 @@ public final class LookSheet {
 
     private void line(Line line) {
         column.room(22);
-        box(line.good());
+        column.box(line.good());
         words(line.check().look().in(unit));
         line.check().measure().ifPresent(measure -> {
             String planned = measure.planned().at(measure.fineness()).in(unit) + " planned, good from "
@@ -82,24 +78,6 @@ public final class LookSheet {
             words("Not good. " + line.check().mend().in(unit));
         }
         column.gap(1.5);
-    }
-
-    /** Empty where nobody looked, ticked where it was good, crossed where it was not. */
-    private void box(Optional<Boolean> good) {
-        double x = PagedColumn.EDGE_MM;
-        double y = column.yMm() - BOX_MM + 0.6;
-        stroke(x, y, x + BOX_MM, y);
-        stroke(x + BOX_MM, y, x + BOX_MM, y + BOX_MM);
-        stroke(x + BOX_MM, y + BOX_MM, x, y + BOX_MM);
-        stroke(x, y + BOX_MM, x, y);
-        good.ifPresent(well -> {
-            stroke(x, well ? y + BOX_MM * 0.55 : y, x + BOX_MM * (well ? 0.4 : 1), y + BOX_MM);
-            stroke(x + BOX_MM * (well ? 0.4 : 0), y + BOX_MM, x + BOX_MM, y);
-        });
-    }
-
-    private void stroke(double x1, double y1, double x2, double y2) {
-        column.put(new Shape.Line(x1, y1, x2, y2, Pen.CHECK, Ink.BLACK));
     }
 
     private void words(String text) {

@@ -1,9 +1,12 @@
 package itomichi.documents.sheets;
 
 import itomichi.documents.drawing.Drawing;
+import itomichi.documents.drawing.Ink;
+import itomichi.documents.drawing.Pen;
 import itomichi.documents.drawing.Shape;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 
 /** Words and strokes under each other, going on to a new page where one is full. */
 final class PagedColumn {
@@ -12,6 +15,7 @@ final class PagedColumn {
     static final double TITLE_MM = 5.2;
     static final double WORDS_MM = 3.4;
     static final double HEAD_MM = WORDS_MM * 1.25;
+    private static final double BOX_MM = 3.6;
     private static final double TOP_MM = EDGE_MM + 4;
 
     private final PrintPaper paper;
@@ -39,6 +43,24 @@ final class PagedColumn {
 
     void put(Shape shape) {
         shapes.add(shape);
+    }
+
+    /** A box at the edge: empty where nobody looked, ticked where it was good, crossed where it was not. */
+    void box(Optional<Boolean> good) {
+        double x = EDGE_MM;
+        double y = yMm - BOX_MM + 0.6;
+        stroke(x, y, x + BOX_MM, y);
+        stroke(x + BOX_MM, y, x + BOX_MM, y + BOX_MM);
+        stroke(x + BOX_MM, y + BOX_MM, x, y + BOX_MM);
+        stroke(x, y + BOX_MM, x, y);
+        good.ifPresent(well -> {
+            stroke(x, well ? y + BOX_MM * 0.55 : y, x + BOX_MM * (well ? 0.4 : 1), y + BOX_MM);
+            stroke(x + BOX_MM * (well ? 0.4 : 0), y + BOX_MM, x + BOX_MM, y);
+        });
+    }
+
+    private void stroke(double x1, double y1, double x2, double y2) {
+        put(new Shape.Line(x1, y1, x2, y2, Pen.CHECK, Ink.BLACK));
     }
 
     /** Words from so far right of the edge on, as wide as the page allows. */

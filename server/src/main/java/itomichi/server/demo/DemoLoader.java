@@ -1,11 +1,13 @@
 package itomichi.server.demo;
 
+import itomichi.lookover.LookOver;
 import itomichi.server.book.BookService;
 import itomichi.server.book.BookView;
 import itomichi.server.days.DaysService;
 import itomichi.server.document.BookDocument;
 import itomichi.server.drawer.DrawerService;
 import itomichi.server.kept.KeptTemplates;
+import itomichi.server.lookover.LookService;
 import itomichi.server.notebook.NotebookService;
 import itomichi.server.patterns.Patterns;
 import itomichi.server.sewing.SewingPlaces;
@@ -33,6 +35,7 @@ class DemoLoader implements ApplicationRunner {
     private final SupplyService supplies;
     private final DaysService days;
     private final NotebookService notebook;
+    private final LookService looks;
     private final Clock clock;
     private final boolean wanted;
     private final String task;
@@ -46,6 +49,7 @@ class DemoLoader implements ApplicationRunner {
             SupplyService supplies,
             DaysService days,
             NotebookService notebook,
+            LookService looks,
             Clock clock,
             @Value("${itomichi.demo}") boolean wanted,
             @Value("${itomichi.task:}") String task) {
@@ -57,6 +61,7 @@ class DemoLoader implements ApplicationRunner {
         this.supplies = supplies;
         this.days = days;
         this.notebook = notebook;
+        this.looks = looks;
         this.clock = clock;
         this.wanted = wanted;
         this.task = task;
@@ -72,6 +77,7 @@ class DemoLoader implements ApplicationRunner {
             patterns.clear();
             supplies.clear();
             days.clear();
+            looks.clear();
         }
         if (reset || (wanted && books.empty() && drawers.empty())) {
             drawers.fill(DemoDrawers.lists());
@@ -94,6 +100,7 @@ class DemoLoader implements ApplicationRunner {
             BookDocument document = DemoSeasons.document(one, like);
             UUID id = books.create(document, "begun").id();
             notebook.keep(id, one.notes(), one.failed(), DemoSeasons.readings(one, document));
+            DemoSeasons.stackAtFolds(one, document).ifPresent(mm -> looks.measured(id, LookOver.STACK_AT_FOLDS, mm));
             books.shelvedAt(id, OffsetDateTime.now(clock).minusDays(one.ago()));
         }
     }

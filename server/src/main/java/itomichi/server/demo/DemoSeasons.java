@@ -14,6 +14,7 @@ import java.util.Arrays;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.OptionalDouble;
 
 /** What the theatre bound in its last two seasons, with what came out of each. Everything in it is made up. */
 final class DemoSeasons {
@@ -165,6 +166,9 @@ final class DemoSeasons {
                     "",
                     ""));
 
+    /** As far as folds pressed at the theatre spring back at the least. */
+    private static final double FOLDS_SPRING = 0.05;
+
     static List<Finished> all() {
         return BOOKS;
     }
@@ -191,6 +195,17 @@ final class DemoSeasons {
                         usual.stocks(),
                         usual.ticked()))
                 .withDone(Arrays.asList(Stage.values()));
+    }
+
+    /** The stack at its folds as it was measured before it was sewn, mm; nothing of a single signature. */
+    static OptionalDouble stackAtFolds(Finished one, BookDocument book) {
+        return PlanViews.plan(book)
+                .gathered()
+                .folded()
+                .filter(folded -> folded.block().signatures().size() > 1)
+                .map(folded -> folded.block().foreEdge().length().mm() * one.thick())
+                .map(edgeMm -> OptionalDouble.of(tenth(edgeMm * (1 + FOLDS_SPRING + (one.swell() - 1) / 2))))
+                .orElse(OptionalDouble.empty());
     }
 
     private static double tenth(double mm) {

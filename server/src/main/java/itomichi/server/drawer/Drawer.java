@@ -48,6 +48,7 @@ enum Drawer {
                     "twist",
                     "Twist",
                     List.of(new Choice("TIGHT", "tight"), new Choice("LOOSE", "loose, splits easily"))),
+            Column.number("spoolM", "A spool holds, in metres", 1, 100_000),
             Column.number("price", "Price of a spool", 0, 1_000_000),
             Column.words("note", "Note", 200)),
     BOARDS(

@@ -11,6 +11,7 @@ import java.util.UUID;
  * @param unit what it is counted in
  * @param have how much of it there is, where that is known
  * @param price of one, where that is known
+ * @param holds what one that is bought holds, in what it is counted in: a spool its metres; nothing where that is not known
  * @param sheet what is cut from it; nothing where it is no sheet, or of a size that is not known
  * @param offcutOf name of what it was cut from; empty where it is new
  */
@@ -21,5 +22,17 @@ public record StockThing(
         String unit,
         Optional<Double> have,
         Optional<Double> price,
+        Optional<Double> holds,
         Optional<Supply> sheet,
-        String offcutOf) {}
+        String offcutOf) {
+
+    /** How many are bought where so much lacks: whole ones; of thread a spool, where nobody knows how much is on it. */
+    public double whole(double lacking) {
+        return unit.equals("m") ? holds.map(each -> Math.ceil(lacking / each)).orElse(1.0) : Math.ceil(lacking);
+    }
+
+    /** What so many hold together; what is counted by the piece holds itself. */
+    public Optional<Double> holding(double number) {
+        return unit.equals("m") ? holds.map(each -> each * number) : Optional.of(number);
+    }
+}

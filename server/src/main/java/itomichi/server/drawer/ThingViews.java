@@ -55,6 +55,7 @@ final class ThingViews {
                 drawer.unit(),
                 known(drawer.amount()),
                 known("price"),
+                drawer == Drawer.THREADS ? known("spoolM") : Optional.of(1.0),
                 PaperDocuments.supply("stock", sheets()),
                 words(Drawer.Columns.OFFCUT_OF, ""));
     }

@@ -134,7 +134,7 @@ public class LookService {
      *
      * @throws UnfitValueException if nothing can be so large or small
      */
-    void measured(UUID id, String key, double mm) {
+    public void measured(UUID id, String key, double mm) {
         StoredBook book = books.stored(id);
         Check.Measure measure = check(book, key)
                 .measure()
@@ -186,6 +186,11 @@ public class LookService {
                             .in(book.document().unit()));
         }
         store.keepTolerance(key, given);
+    }
+
+    /** Common practice holds everywhere again. */
+    public void clear() {
+        store.forgetTolerances();
     }
 
     /** Forgets what was found. */

@@ -64,6 +64,10 @@ class LookStore {
         database.deleteFrom(LOOK_TOLERANCE).where(LOOK_TOLERANCE.LOOK.eq(look)).execute();
     }
 
+    void forgetTolerances() {
+        database.deleteFrom(LOOK_TOLERANCE).execute();
+    }
+
     /** What was measured at one of the looks, mm, by book. */
     Map<UUID, Double> measured(Collection<UUID> books, String look) {
         return database.select(LOOK_OVER.BOOK_ID, LOOK_OVER.MEASURED_MM)

@@ -17,9 +17,11 @@ import java.util.List;
 import java.util.Optional;
 import org.springframework.stereotype.Component;
 
-/** What a book took in paper, thread and time, and what that costs where prices are known. Of a spool nobody knows how long it is. */
+/** What a book took in paper, thread and time, and what that costs where prices are known. */
 @Component
 class PageCosts {
+
+    private static final double MM_PER_METRE = 1000;
 
     private final DrawerService drawers;
 
@@ -46,7 +48,9 @@ class PageCosts {
             costs.add(new PageCost(
                     document.thread().name(),
                     InUnits.of(Quantity.of(Length.ofMm(Math.max(0, mm)), Fineness.THREAD)),
-                    null));
+                    price(document.thread())
+                            .map(metre -> metre * Math.max(0, mm) / MM_PER_METRE)
+                            .orElse(null)));
         });
         long minutes = Math.round(read.lines().stream()
                 .filter(line -> line.group() == Entry.Group.MINUTES)
@@ -56,6 +60,13 @@ class PageCosts {
             costs.add(new PageCost("At the bench", InUnits.of(Phrase.of(hours(minutes))), null));
         }
         return costs;
+    }
+
+    /** The price of a metre of thread, where the drawer says what a spool costs and holds. */
+    private Optional<Double> price(BookDocument.Thread thread) {
+        return Optional.ofNullable(thread.drawerId())
+                .flatMap(drawers::stock)
+                .flatMap(spool -> spool.price().flatMap(price -> spool.holds().map(metres -> price / metres)));
     }
 
     private static String hours(long minutes) {

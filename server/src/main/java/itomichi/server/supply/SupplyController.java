@@ -5,6 +5,7 @@ import static itomichi.server.platform.Sent.given;
 import itomichi.cutting.Knife;
 import itomichi.documents.sheets.PrintPaper;
 import itomichi.documents.sheets.SharedCutsSheet;
+import itomichi.documents.sheets.ShoppingList;
 import itomichi.measure.Length;
 import itomichi.measure.Unit;
 import itomichi.server.platform.Csv;
@@ -87,6 +88,25 @@ class SupplyController {
                     String.join("; ", need.books())));
         }
         return SheetFiles.csv("shopping", "list", Csv.write(rows).getBytes(StandardCharsets.UTF_8));
+    }
+
+    /** The shopping list, to be printed. */
+    @GetMapping(value = "/api/supplies/list.pdf", produces = MediaType.APPLICATION_PDF_VALUE)
+    ResponseEntity<byte[]> printed(
+            @RequestParam(defaultValue = "") List<UUID> books,
+            @RequestParam(defaultValue = "A4") PrintPaper paper,
+            @RequestParam(defaultValue = "MM") Unit unit) {
+        List<ShoppingList.Item> items = supplies.look(books).needs().stream()
+                .filter(need -> !need.unfit())
+                .map(need -> new ShoppingList.Item(
+                        need.name(),
+                        unit == Unit.MM ? need.needed().mm() : need.needed().inch(),
+                        Optional.ofNullable(need.have()),
+                        Optional.ofNullable(need.lacks()),
+                        Optional.ofNullable(need.price()),
+                        need.books()))
+                .toList();
+        return SheetFiles.pdf("shopping", "list", ShoppingList.draw(items, paper, LocalDate.now(clock)));
     }
 
     /** What is cut from a thing, to be printed. */

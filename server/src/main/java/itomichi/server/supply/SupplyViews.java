@@ -81,12 +81,24 @@ final class SupplyViews {
     }
 
     private static Optional<Double> price(Need need) {
-        return need.thing().flatMap(StockThing::price).map(each -> each * whole(need));
+        return need.thing().flatMap(thing -> thing.price().map(each -> each * thing.whole(need.lacking())));
     }
 
-    /** What is bought is bought whole; of thread a spool, however little of it lacks. */
-    private static double whole(Need need) {
-        return need.unit().equals("m") ? 1 : Math.ceil(need.lacking());
+    /** What is bought is bought whole; where a spool holds who knows how much, what lacks. */
+    private static double bought(Need need) {
+        double lacking = need.lacking();
+        return need.thing()
+                .flatMap(thing -> thing.holding(thing.whole(lacking)))
+                .orElse(lacking);
+    }
+
+    private static String toBuy(Need need) {
+        String amount = amount(bought(need), need.unit());
+        long spools = need.thing()
+                .filter(thing -> thing.unit().equals("m") && thing.holds().isPresent())
+                .map(thing -> Math.round(thing.whole(need.lacking())))
+                .orElse(0L);
+        return spools == 0 ? amount : amount + (spools == 1 ? ", one spool" : ", " + spools + " spools");
     }
 
     private static NeedView need(Need need) {
@@ -103,8 +115,8 @@ final class SupplyViews {
                 thing == null
                         ? null
                         : thing.have().map(have -> amount(have, thing.unit())).orElse(null),
-                lacking > 0 ? lacking : null,
-                lacking > 0 ? amount(lacking, need.unit()) : null,
+                lacking > 0 ? bought(need) : null,
+                lacking > 0 ? toBuy(need) : null,
                 lacking > 0 ? price(need).orElse(null) : null,
                 need.books(),
                 need.number() == 0 && !need.missing().isEmpty(),
