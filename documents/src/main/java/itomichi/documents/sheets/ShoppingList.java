@@ -94,7 +94,7 @@ public final class ShoppingList {
     }
 
     private void small(String words, Item item) {
-        column.words(BOX_INDENT_MM, words + "; for " + String.join(", ", item.books()), PagedColumn.WORDS_MM * 0.85);
+        column.words(BOX_INDENT_MM, words + ", for " + String.join("; ", item.books()), PagedColumn.WORDS_MM * 0.85);
         column.gap(1.6);
     }
 

@@ -37,7 +37,7 @@ public class ShoppingListTest {
     public void whatLacksIsTakenToTheShopWithItsPrice() {
         String words = words(list(List.of(board(Optional.of("2 boards"), Optional.of(8.0)))));
         assertTrue(words.contains("2 boards") && words.contains("8.00"), words);
-        assertTrue(words.contains("wanted 3 boards, there 1 board; for Log, Diary"), words);
+        assertTrue(words.contains("wanted 3 boards, there 1 board, for Log; Diary"), words);
     }
 
     @Test
