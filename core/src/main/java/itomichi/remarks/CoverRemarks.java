@@ -31,18 +31,19 @@ final class CoverRemarks {
     static List<Draft> of(BookSpec spec, CoverPlan plan) {
         List<Draft> said = new ArrayList<>();
         SewnBlock block = plan.base().block();
+        Optional<Draft> ready = narrow(spec, plan).or(() -> loose(spec, plan));
         for (Dimension dimension : block.all()) {
             if (dimension.equals(block.board()) && !plan.kind().boards()) {
                 continue;
             }
             if (dimension.slipped()) {
                 said.add(Draft.stop("block-slipped", sentence(dimension, "look for a point that slipped")));
-            } else if (dimension.unexpected()) {
+            } else if (dimension.unexpected() && !(dimension.equals(block.spine()) && ready.isPresent())) {
+                // of a cover whose spine is made already, more is said below
                 said.add(Draft.note("block-other", sentence(dimension, "the cover is made to what was measured")));
             }
         }
-        narrow(spec, plan).ifPresent(said::add);
-        loose(spec, plan).ifPresent(said::add);
+        ready.ifPresent(said::add);
         wedge(plan).ifPresent(said::add);
         spec.covering()
                 .stocks()
