@@ -27,6 +27,7 @@ const WORDS: Record<BookCard['stage'], string> = {
   PURPOSE: 'Purpose',
   PAPER: 'Paper',
   GATHER: 'Gather',
+  PAGES: 'Pages',
   STATIONS: 'Stations',
   TEMPLATE: 'Template',
   THREAD: 'Thread',

@@ -15,6 +15,7 @@ import { StageLine } from './StageLine';
 import { CoverStage } from './stage/CoverStage';
 import { FinishStage } from './stage/FinishStage';
 import { GatherStage } from './stage/GatherStage';
+import { PagesStage } from './stage/PagesStage';
 import { PaperStage } from './stage/PaperStage';
 import { PurposeStage } from './stage/PurposeStage';
 import { SewStage } from './stage/SewStage';
@@ -27,6 +28,7 @@ const PLACES: Record<Stage, ComponentType> = {
   PURPOSE: PurposeStage,
   PAPER: PaperStage,
   GATHER: GatherStage,
+  PAGES: PagesStage,
   STATIONS: StationsStage,
   TEMPLATE: TemplateStage,
   THREAD: ThreadStage,
@@ -57,7 +59,8 @@ export function Book({ stage }: { stage: StageWords }) {
   useKeys(BOOK_KEYS, {
     before: () => go(STAGES[index - 1]),
     after: () => go(STAGES[index + 1]),
-    stage: (event) => go(STAGES[Number(event.key) - 1]),
+    // the tenth is the 0 behind the 9
+    stage: (event) => go(STAGES[(Number(event.key) + 9) % 10]),
     template: () => go(STAGES.find((one) => one.key === 'TEMPLATE')),
     working: () => setWorking((open) => (open ? null : (bandFocus.current ?? 'thread'))),
     close: () => setWorking(null),

@@ -5,7 +5,7 @@ import { STAGES } from './stages';
 export const BOOK_KEYS = {
   before: { keys: [','], does: 'stage before' },
   after: { keys: ['.'], does: 'stage after' },
-  stage: { keys: STAGES.map((_, i) => String(i + 1)), shown: `1 to ${STAGES.length}`, does: 'a stage' },
+  stage: { keys: STAGES.map((_, i) => String((i + 1) % 10)), shown: '1 to 9, 0', does: 'a stage, the tenth by 0' },
   working: { keys: ['w'], does: 'working of the figure in focus, or of the thread' },
   template: { keys: ['p'], does: 'template sheet' },
   undo: { keys: ['ctrl+z'], does: 'undo' },

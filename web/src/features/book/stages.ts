@@ -16,6 +16,13 @@ export const STAGES: readonly StageWords[] = [
   { key: 'PURPOSE', path: 'purpose', name: 'Purpose', settle: 'Settle this', settled: 'Settled' },
   { key: 'PAPER', path: 'paper', name: 'Paper', settle: 'Sheets are cut', settled: 'Sheets are cut' },
   { key: 'GATHER', path: 'gather', name: 'Gather', settle: 'Folded and nested', settled: 'Folded and nested' },
+  {
+    key: 'PAGES',
+    path: 'pages',
+    name: 'Pages',
+    settle: 'Pages are in order',
+    settled: 'Pages are in order',
+  },
   { key: 'STATIONS', path: 'stations', name: 'Stations', settle: 'Settle the stations', settled: 'Stations settled' },
   { key: 'TEMPLATE', path: 'template', name: 'Template', settle: 'Holes are punched', settled: 'Holes are punched' },
   { key: 'THREAD', path: 'thread', name: 'Thread', settle: 'Thread is cut', settled: 'Thread is cut' },

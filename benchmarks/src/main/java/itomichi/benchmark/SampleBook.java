@@ -20,6 +20,7 @@ import itomichi.spec.BookSpec;
 import itomichi.spec.CoverWish;
 import itomichi.spec.GatherWish;
 import itomichi.spec.HoleWish;
+import itomichi.spec.PageWish;
 import itomichi.spec.Papers;
 import itomichi.spec.StitchWish;
 import itomichi.station.StationScheme;
@@ -46,6 +47,7 @@ final class SampleBook {
                 new BookSpec.Leaf(Length.ofMm(148), Length.ofMm(210), false),
                 new Papers(List.of(new BookPaper(PAPER, Optional.empty())), CutWish.USUAL, Length.ZERO),
                 GatherWish.PLAIN,
+                PageWish.PLAIN,
                 HoleWish.of(new StationScheme.Margins(stations, Length.ofMm(10), Length.ofMm(10))),
                 new BookSpec.Cover(true, Length.ofMm(0.3), Length.ofMm(3)),
                 CoverWish.USUAL,

@@ -40,6 +40,7 @@ final class NextThings {
             case PURPOSE -> Phrase.of("Say what it is for");
             case PAPER -> paper(worked.papers());
             case GATHER -> gather(worked.spec(), worked.gathered());
+            case PAGES -> pages(worked);
             case STATIONS ->
                 punched.map(holes -> Phrase.of("Settle where the {} holes go", holes))
                         .orElse(NO_HOLES);
@@ -56,6 +57,13 @@ final class NextThings {
             case COVER -> cover(worked.covering());
             case FINISH -> finish(worked.covering(), worked.spec().covering().ticked());
         };
+    }
+
+    private static Phrase pages(WorkedBook worked) {
+        int signatures = worked.gathered().signatures();
+        return signatures == 1
+                ? Phrase.of("Look which page lies where")
+                : Phrase.of("Look which page lies where, and gather the {} signatures in order", signatures);
     }
 
     /** A soft cover is on already once it is sewn; the pieces of another are to be cut. */

@@ -39,6 +39,7 @@ public final class Binding {
                 spec.leaf(),
                 spec.papers(),
                 gathering(spec, to),
+                spec.pageWish(),
                 HoleWish.of(to.startStations()),
                 spec.cover(),
                 CoverWish.USUAL,

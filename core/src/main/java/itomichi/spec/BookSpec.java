@@ -33,6 +33,7 @@ import java.util.Set;
  * @param leaf size of a folded leaf
  * @param papers what it is made from
  * @param gathering how its sheets are gathered
+ * @param pageWish how its pages are counted
  * @param holes where the holes go
  * @param cover the soft cover sewn on with it, if any
  * @param covering how the sewn block is covered
@@ -50,6 +51,7 @@ public record BookSpec(
         Leaf leaf,
         Papers papers,
         GatherWish gathering,
+        PageWish pageWish,
         HoleWish holes,
         Cover cover,
         CoverWish covering,
@@ -69,6 +71,7 @@ public record BookSpec(
         BookLimits.check(title.unit(), structure, use, extent);
         PaperLimits.check(papers, title.unit());
         GatherLimits.check(gathering, papers.all().size(), title.unit());
+        PageLimits.check(pageWish);
         HoleLimits.check(holes, title.unit());
         SewingLimits.check(stitch, title.unit());
         BookLimits.check(cover, title.unit());

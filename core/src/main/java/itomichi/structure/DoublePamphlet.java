@@ -26,6 +26,11 @@ final class DoublePamphlet extends Described {
     }
 
     @Override
+    public boolean turnedOver() {
+        return true;
+    }
+
+    @Override
     public Optional<Stitching> stitching(Optional<OwnStitching> own) {
         return Optional.of(SEWN);
     }

@@ -40,6 +40,11 @@ public interface Structure {
     /** What holes it takes. */
     Holing holing();
 
+    /** Whether signatures after the first are read from their own front, the book turned over. */
+    default boolean turnedOver() {
+        return false;
+    }
+
     /** Whether its back may be rounded before it is cased. */
     boolean mayBeRounded();
 

@@ -22,6 +22,7 @@ import itomichi.spec.BookSpec;
 import itomichi.spec.CoverWish;
 import itomichi.spec.GatherWish;
 import itomichi.spec.HoleWish;
+import itomichi.spec.PageWish;
 import itomichi.spec.Papers;
 import itomichi.spec.StitchWish;
 import itomichi.station.StationScheme;
@@ -45,6 +46,7 @@ public final class Books {
                 new BookSpec.Leaf(Length.ofMm(148), Length.ofMm(210), false),
                 papers(new BookPaper(paper(120, Grain.WITH_FOLD), Optional.empty())),
                 GatherWish.PLAIN,
+                PageWish.PLAIN,
                 HoleWish.of(margins(5, 20)),
                 new BookSpec.Cover(true, Length.ofMm(0.3), Length.ofMm(3)),
                 CoverWish.USUAL,

@@ -22,6 +22,7 @@ import itomichi.spec.BookSpec;
 import itomichi.spec.CoverWish;
 import itomichi.spec.GatherWish;
 import itomichi.spec.HoleWish;
+import itomichi.spec.PageWish;
 import itomichi.spec.Papers;
 import itomichi.spec.StitchWish;
 import itomichi.station.RowScheme;
@@ -54,6 +55,7 @@ public final class SamplePlans {
                 new BookSpec.Leaf(Length.ofMm(148), Length.ofMm(heightMm), false),
                 new Papers(List.of(new BookPaper(PAPER, Optional.empty())), CutWish.USUAL, Length.ZERO),
                 GatherWish.PLAIN,
+                PageWish.PLAIN,
                 HoleWish.of(stations),
                 new BookSpec.Cover(false, Length.ofMm(0.3), Length.ofMm(3)),
                 CoverWish.USUAL,

@@ -75,7 +75,7 @@ public class CoversTest extends HttpTest {
     public void theNextThingIsTheFirstStepThatIsNotTicked() {
         JsonNode book = onTapes();
         ObjectNode document = copy(book);
-        Stream.of("PURPOSE", "PAPER", "GATHER", "STATIONS", "TEMPLATE", "THREAD", "SEW", "COVER")
+        Stream.of("PURPOSE", "PAPER", "GATHER", "PAGES", "STATIONS", "TEMPLATE", "THREAD", "SEW", "COVER")
                 .forEach(((ArrayNode) document.get("done"))::add);
         covering(document).putArray("ticked").add("nip");
         JsonNode next = change(book, "a step", document).body().get("plan").get("next");
@@ -199,7 +199,7 @@ public class CoversTest extends HttpTest {
     }
 
     private static void done(ObjectNode document) {
-        Stream.of("PURPOSE", "PAPER", "GATHER", "STATIONS", "TEMPLATE", "THREAD", "SEW", "COVER")
+        Stream.of("PURPOSE", "PAPER", "GATHER", "PAGES", "STATIONS", "TEMPLATE", "THREAD", "SEW", "COVER")
                 .forEach(((ArrayNode) document.get("done"))::add);
     }
 

@@ -7,6 +7,7 @@ import itomichi.measure.Unit;
 import itomichi.server.document.BookDocument;
 import itomichi.server.document.StartingBook;
 import java.util.List;
+import java.util.Set;
 import java.util.UUID;
 import javax.sql.DataSource;
 import org.flywaydb.core.Flyway;
@@ -76,6 +77,9 @@ public class MigrationTest extends HttpTest {
         assertEquals(raised.rows(), wanted.rows());
         assertEquals(raised.side(), wanted.side());
         assertEquals(raised.covering(), wanted.covering());
-        assertEquals(raised.done(), List.of(Stage.PURPOSE, Stage.SEW, Stage.COVER, Stage.FINISH));
+        assertEquals(raised.pages(), wanted.pages());
+        assertEquals(raised.learned(), wanted.learned());
+        assertEquals(
+                Set.copyOf(raised.done()), Set.of(Stage.PURPOSE, Stage.PAGES, Stage.SEW, Stage.COVER, Stage.FINISH));
     }
 }

@@ -77,7 +77,7 @@ public class Keys {
     public static final UniqueKey<OwnPatternRecord> OWN_PATTERN_PKEY = Internal.createUniqueKey(OwnPattern.OWN_PATTERN, DSL.name("own_pattern_pkey"), new TableField[] { OwnPattern.OWN_PATTERN.ID }, true);
     public static final UniqueKey<PictureRecord> PICTURE_PKEY = Internal.createUniqueKey(Picture.PICTURE, DSL.name("picture_pkey"), new TableField[] { Picture.PICTURE.ID }, true);
     public static final UniqueKey<PrinterRecord> PRINTER_PKEY = Internal.createUniqueKey(Printer.PRINTER, DSL.name("printer_pkey"), new TableField[] { Printer.PRINTER.ID }, true);
-    public static final UniqueKey<PunchingRecord> PUNCHING_PKEY = Internal.createUniqueKey(Punching.PUNCHING, DSL.name("punching_pkey"), new TableField[] { Punching.PUNCHING.BOOK_ID }, true);
+    public static final UniqueKey<PunchingRecord> PUNCHING_PKEY = Internal.createUniqueKey(Punching.PUNCHING, DSL.name("punching_pkey"), new TableField[] { Punching.PUNCHING.BOOK_ID, Punching.PUNCHING.OF_WHAT }, true);
     public static final UniqueKey<RehearsalRecord> REHEARSAL_PKEY = Internal.createUniqueKey(Rehearsal.REHEARSAL, DSL.name("rehearsal_pkey"), new TableField[] { Rehearsal.REHEARSAL.BOOK_ID, Rehearsal.REHEARSAL.STEP }, true);
     public static final UniqueKey<RevisionRecord> REVISION_PKEY = Internal.createUniqueKey(Revision.REVISION, DSL.name("revision_pkey"), new TableField[] { Revision.REVISION.BOOK_ID, Revision.REVISION.NUMBER }, true);
     public static final UniqueKey<SewingPlaceRecord> SEWING_PLACE_PKEY = Internal.createUniqueKey(SewingPlace.SEWING_PLACE, DSL.name("sewing_place_pkey"), new TableField[] { SewingPlace.SEWING_PLACE.BOOK_ID }, true);

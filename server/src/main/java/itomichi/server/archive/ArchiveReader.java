@@ -86,7 +86,7 @@ class ArchiveReader {
             while (parser.nextToken() == JsonToken.START_OBJECT) {
                 number++;
                 JsonNode row = each.readTree(parser);
-                EarlierArchive.raise(table, row, file.version());
+                EarlierArchive.raise(table, row, file.version(), json);
                 check(table, row, number);
                 String text = row.toString();
                 if (text.length() > LARGEST_ROW) {

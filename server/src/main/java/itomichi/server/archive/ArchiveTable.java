@@ -11,7 +11,7 @@ enum ArchiveTable {
     BOOK("id", "books", new Names("removed_at", null)),
     REVISION("book_id, number"),
     SEWING_PLACE("book_id"),
-    PUNCHING("book_id"),
+    PUNCHING("book_id, of_what"),
     REHEARSAL("book_id, step"),
     BOOK_DAYS("book_id"),
     STEP_LOG("book_id, step, began_at"),

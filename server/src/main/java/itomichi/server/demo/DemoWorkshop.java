@@ -259,6 +259,7 @@ final class DemoWorkshop {
                 papers.subList(1, papers.size()),
                 StartingBook.USUAL_CUTTING,
                 gathering,
+                start.pages(),
                 start.stations(),
                 start.rows(),
                 start.side(),

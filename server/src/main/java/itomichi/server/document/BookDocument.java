@@ -13,6 +13,7 @@ import itomichi.material.SheetGrain;
 import itomichi.measure.Unit;
 import itomichi.path.Edge;
 import itomichi.path.Face;
+import itomichi.spec.PageWish;
 import itomichi.spec.StitchWish;
 import itomichi.station.Level;
 import itomichi.station.Role;
@@ -42,6 +43,7 @@ public record BookDocument(
         List<Paper> otherPapers,
         Cutting cutting,
         Gathering gathering,
+        Pages pages,
         Stations stations,
         Rows rows,
         Side side,
@@ -106,6 +108,12 @@ public record BookDocument(
             double pasteInsMm,
             List<List<RecipeSheet>> recipes,
             List<Unlike> unlike) {}
+
+    /**
+     * How pages are counted: where those stand that nobody asked for, how many of the text come before any is counted, how many are then
+     * counted in roman figures, and the number of the page after those.
+     */
+    public record Pages(PageWish.BlankPlace blanks, int uncounted, int roman, int first) {}
 
     /** A signature, from 1, that is not as tall as the leaf. */
     public record Unlike(int signature, double heightMm) {}
@@ -353,6 +361,7 @@ public record BookDocument(
                 otherPapers,
                 cutting,
                 gathering,
+                pages,
                 stations,
                 rows,
                 side,

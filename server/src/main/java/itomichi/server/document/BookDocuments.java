@@ -13,6 +13,7 @@ import itomichi.material.SewingThread;
 import itomichi.material.ThreadCount;
 import itomichi.measure.Length;
 import itomichi.spec.BookSpec;
+import itomichi.spec.PageWish;
 import itomichi.spec.UnfitValueException;
 import java.util.List;
 import java.util.Map;
@@ -42,6 +43,7 @@ public final class BookDocuments {
                 leaf(given("leaf", document.leaf())),
                 PaperDocuments.papers(document),
                 GatheringDocuments.gathering(given("gathering", document.gathering())),
+                pages(given("pages", document.pages())),
                 HoleDocuments.holes(document),
                 cover(given("cover", document.cover())),
                 CoverDocuments.covering(given("covering", document.covering())),
@@ -69,6 +71,10 @@ public final class BookDocuments {
     /** What was taught, as it travels. */
     public static BookDocument.Taught document(Taught taught) {
         return new BookDocument.Taught(taught.count(), taught.middle(), taught.low(), taught.high());
+    }
+
+    private static PageWish pages(BookDocument.Pages pages) {
+        return new PageWish(given("pages.blanks", pages.blanks()), pages.uncounted(), pages.roman(), pages.first());
     }
 
     private static BookSpec.Leaf leaf(BookDocument.Leaf leaf) {
@@ -148,6 +154,11 @@ public final class BookDocuments {
                 PaperDocuments.others(before.otherPapers(), spec.papers()),
                 PaperDocuments.cutting(spec.papers()),
                 GatheringDocuments.changed(spec.gathering()),
+                new BookDocument.Pages(
+                        spec.pageWish().blanks(),
+                        spec.pageWish().uncounted(),
+                        spec.pageWish().roman(),
+                        spec.pageWish().first()),
                 HoleDocuments.stations(before.stations(), spec.holes()),
                 HoleDocuments.rows(before.rows(), spec.holes().rows()),
                 HoleDocuments.side(before.side(), spec.holes().side()),

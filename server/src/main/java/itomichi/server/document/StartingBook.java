@@ -14,6 +14,7 @@ import itomichi.measure.Unit;
 import itomichi.path.Face;
 import itomichi.spec.CoverWish;
 import itomichi.spec.HoleWish;
+import itomichi.spec.PageWish;
 import itomichi.spec.StitchWish;
 import itomichi.station.Level;
 import itomichi.station.RowScheme;
@@ -29,6 +30,9 @@ public final class StartingBook {
     public static final BookDocument.Use ANY_USE = new BookDocument.Use(List.of(), 1, Hands.PRACTISED);
     /** Cut to a rule with the grain right, nothing trimmed. */
     public static final BookDocument.Cutting USUAL_CUTTING = new BookDocument.Cutting(CutWish.Manner.CUT, true, 0);
+    /** Counted from the first page on, what is over at the end. */
+    public static final BookDocument.Pages PLAIN_PAGES = new BookDocument.Pages(PageWish.BlankPlace.END, 0, 0, 1);
+
     /** The best split, nothing preferred, pressed overnight. */
     public static final BookDocument.Gathering PLAIN_GATHERING = new BookDocument.Gathering(
             null,
@@ -88,6 +92,7 @@ public final class StartingBook {
                 List.of(),
                 USUAL_CUTTING,
                 PLAIN_GATHERING,
+                PLAIN_PAGES,
                 stations(5, metric ? 20 : 19.05),
                 USUAL_ROWS,
                 USUAL_SIDE,

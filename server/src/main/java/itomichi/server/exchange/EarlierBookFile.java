@@ -39,8 +39,7 @@ final class EarlierBookFile {
             ((ObjectNode) book.get("covering")).putArray("stocks");
         }
         if (version < 8) {
-            // nothing that books taught could be taken in
-            book.putObject("learned");
+            toEighth(book, json);
         }
         file.put("version", BookFile.VERSION);
     }
@@ -54,6 +53,17 @@ final class EarlierBookFile {
         ((ObjectNode) book.get("cover")).put("stuff", CoverStuff.CARD.name());
         if (twoOn && book.get("structure").asString("").equals("tapes")) {
             ((ObjectNode) book.get("stitch")).put("variant", "two-on");
+        }
+    }
+
+    /** Nothing that books taught could be taken in; pages were counted from the first on, and looked at by nobody. */
+    private static void toEighth(ObjectNode book, JsonMapper json) {
+        book.putObject("learned");
+        book.set("pages", json.valueToTree(StartingBook.PLAIN_PAGES));
+        ArrayNode done = (ArrayNode) book.get("done");
+        boolean wentOn = done.valueStream().map(stage -> stage.asString("")).anyMatch(Stage.PAGES::before);
+        if (wentOn) {
+            done.add(Stage.PAGES.name());
         }
     }
 

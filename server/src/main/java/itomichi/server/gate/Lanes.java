@@ -28,8 +28,8 @@ class Lanes extends OncePerRequestFilter {
 
     /** Ways, sheets, lists and patterns grow with the number of moves, rows or holes. */
     private static final Pattern HEAVY = Pattern.compile(
-            "/api/plan/(way|threads|splits|advice).*|/api/patterns/.+|/api/book-file"
-                    + "|/api/books/[^/]+/(steps|template|cutting|fitting|punching|sewing/way|rehearsal).*|/api/templates/.+"
+            "/api/plan/(way|threads|splits|advice|pages).*|/api/patterns/.+|/api/book-file"
+                    + "|/api/books/[^/]+/(steps|template|cutting|fitting|punching|gather-list|sewing/way|rehearsal).*|/api/templates/.+"
                     + "|/api/drawers/[^/]+/list|/api/supplies.*|/api/days.*|/api/(notebook|learned).*|/api/workshop|/api/books/[^/]+/(days|look|page|pictures).*");
 
     private static final long PATIENCE_MS = 1500;

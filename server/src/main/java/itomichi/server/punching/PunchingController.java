@@ -29,12 +29,12 @@ class PunchingController {
     }
 
     @GetMapping
-    PunchingTicks.Punched punched(@PathVariable UUID id) {
+    TickStore.Ticks punched(@PathVariable UUID id) {
         return ticks.punched(id);
     }
 
     @PutMapping
-    PunchingTicks.Punched keep(@PathVariable UUID id, @RequestBody Ticked ticked) {
+    TickStore.Ticks keep(@PathVariable UUID id, @RequestBody Ticked ticked) {
         return ticks.keep(id, ticked.ticked());
     }
 }

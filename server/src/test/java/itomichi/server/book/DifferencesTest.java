@@ -73,6 +73,7 @@ public class DifferencesTest {
                 BOOK.otherPapers(),
                 BOOK.cutting(),
                 BOOK.gathering(),
+                BOOK.pages(),
                 stations,
                 BOOK.rows(),
                 BOOK.side(),

@@ -18,6 +18,7 @@ import itomichi.server.document.BookDocument.Stack;
 import itomichi.server.document.BookDocument.Stock;
 import itomichi.server.document.BookDocument.Use;
 import itomichi.server.document.BookDocument.Wish;
+import itomichi.spec.PageWish;
 import itomichi.spec.UnfitValueException;
 import itomichi.structure.Hands;
 import itomichi.structure.Need;
@@ -46,6 +47,7 @@ public class BookDocumentsTest {
                 others,
                 new BookDocument.Cutting(CutWish.Manner.TEAR, false, 2.5),
                 gathering,
+                new BookDocument.Pages(PageWish.BlankPlace.BOTH, 2, 4, 9),
                 START.stations(),
                 START.rows(),
                 START.side(),

@@ -154,6 +154,7 @@ public class HoleDocumentsTest {
                 START.otherPapers(),
                 START.cutting(),
                 START.gathering(),
+                START.pages(),
                 broken,
                 START.rows(),
                 START.side(),

@@ -15,6 +15,7 @@ import java.util.Collection;
 import java.util.List;
 import java.util.UUID;
 
+import org.jooq.Check;
 import org.jooq.Condition;
 import org.jooq.Field;
 import org.jooq.ForeignKey;
@@ -33,6 +34,7 @@ import org.jooq.TableField;
 import org.jooq.TableOptions;
 import org.jooq.UniqueKey;
 import org.jooq.impl.DSL;
+import org.jooq.impl.Internal;
 import org.jooq.impl.SQLDataType;
 import org.jooq.impl.TableImpl;
 
@@ -77,6 +79,11 @@ public class Punching extends TableImpl<PunchingRecord> {
      * The column <code>punching.changed_at</code>.
      */
     public final TableField<PunchingRecord, OffsetDateTime> CHANGED_AT = createField(DSL.name("changed_at"), SQLDataType.TIMESTAMPWITHTIMEZONE(6).nullable(false).defaultValue(DSL.field(DSL.raw("now()"), SQLDataType.TIMESTAMPWITHTIMEZONE)), this, "");
+
+    /**
+     * The column <code>punching.of_what</code>.
+     */
+    public final TableField<PunchingRecord, String> OF_WHAT = createField(DSL.name("of_what"), SQLDataType.CLOB.nullable(false).defaultValue(DSL.field(DSL.raw("'HOLES'::text"), SQLDataType.CLOB)), this, "");
 
     private Punching(Name alias, Table<PunchingRecord> aliased) {
         this(alias, aliased, (Field<?>[]) null, null);
@@ -165,6 +172,13 @@ public class Punching extends TableImpl<PunchingRecord> {
             _book = new BookPath(this, Keys.PUNCHING__PUNCHING_BOOK_ID_FKEY, null);
 
         return _book;
+    }
+
+    @Override
+    public List<Check<PunchingRecord>> getChecks() {
+        return Arrays.asList(
+            Internal.createCheck(this, DSL.name("punching_of_what_check"), "((of_what = ANY (ARRAY['HOLES'::text, 'SIGNATURES'::text])))", true)
+        );
     }
 
     @Override

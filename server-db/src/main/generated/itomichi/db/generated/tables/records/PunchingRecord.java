@@ -9,7 +9,7 @@ import itomichi.db.generated.tables.Punching;
 import java.time.OffsetDateTime;
 import java.util.UUID;
 
-import org.jooq.Record1;
+import org.jooq.Record2;
 import org.jooq.impl.UpdatableRecordImpl;
 
 
@@ -77,13 +77,27 @@ public class PunchingRecord extends UpdatableRecordImpl<PunchingRecord> {
         return (OffsetDateTime) get(3);
     }
 
+    /**
+     * Setter for <code>punching.of_what</code>.
+     */
+    public void setOfWhat(String value) {
+        set(4, value);
+    }
+
+    /**
+     * Getter for <code>punching.of_what</code>.
+     */
+    public String getOfWhat() {
+        return (String) get(4);
+    }
+
     // -------------------------------------------------------------------------
     // Primary key information
     // -------------------------------------------------------------------------
 
     @Override
-    public Record1<UUID> key() {
-        return (Record1) super.key();
+    public Record2<UUID, String> key() {
+        return (Record2) super.key();
     }
 
     // -------------------------------------------------------------------------
@@ -100,13 +114,14 @@ public class PunchingRecord extends UpdatableRecordImpl<PunchingRecord> {
     /**
      * Create a detached, initialised PunchingRecord
      */
-    public PunchingRecord(UUID bookId, Integer[] ticked, String list, OffsetDateTime changedAt) {
+    public PunchingRecord(UUID bookId, Integer[] ticked, String list, OffsetDateTime changedAt, String ofWhat) {
         super(Punching.PUNCHING);
 
         setBookId(bookId);
         setTicked(ticked);
         setList(list);
         setChangedAt(changedAt);
+        setOfWhat(ofWhat);
         resetChangedOnNotNull();
     }
 }

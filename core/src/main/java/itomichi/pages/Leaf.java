@@ -1,0 +1,50 @@
+package itomichi.pages;
+
+import itomichi.measure.Length;
+
+/**
+ * A leaf where it is bound.
+ *
+ * @param signature of which signature as they are sewn, from 1
+ * @param sheet of which sheet, the outermost being 1; of a block of single sheets counted through it
+ * @param half which half of the sheet
+ * @param paper which of the book's papers, from 0
+ * @param width from the fold, or the back, to its edge
+ * @param reach how that compares with the book's leaf
+ * @param front the side that is read first
+ * @param back the other
+ */
+public record Leaf(int signature, int sheet, Half half, int paper, Length width, Reach reach, Page front, Page back) {
+
+    /** Which half of its sheet a leaf is. */
+    public enum Half {
+        /** Before the fold. */
+        FIRST("first half"),
+        /** After the fold. */
+        SECOND("second half"),
+        /** The sheet is not folded. */
+        WHOLE("");
+
+        private final String words;
+
+        Half(String words) {
+            this.words = words;
+        }
+    }
+
+    /** How far a leaf reaches. */
+    public enum Reach {
+        FULL,
+        /** It ends before the fore edge. */
+        SHORT,
+        /** It is folded back, and opens wider than the book. */
+        FOLD_OUT
+    }
+
+    /** Which it is, in words. */
+    public String named() {
+        return half == Half.WHOLE
+                ? "sheet " + sheet
+                : "signature " + signature + ", sheet " + sheet + ", " + half.words;
+    }
+}

@@ -1,0 +1,119 @@
+package itomichi.server.pages;
+
+import itomichi.measure.Fineness;
+import itomichi.pages.Gathering;
+import itomichi.pages.Leaf;
+import itomichi.pages.Opening;
+import itomichi.pages.Page;
+import itomichi.pages.PagePlan;
+import itomichi.pages.SheetSides;
+import itomichi.server.plan.InUnits;
+import itomichi.spec.BookSpec;
+import java.util.List;
+import java.util.Optional;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * Which page lies where.
+ *
+ * @param signatures opened out, in the order in which they are sewn
+ * @param readings the openings as a reader turns them, for each side from which the book is read
+ */
+record PagePlanView(List<PlannedSignature> signatures, List<List<PlannedOpening>> readings) {
+
+    /**
+     * A signature, or all single sheets.
+     *
+     * @param turned whether it is read from the other side, the book turned over
+     */
+    record PlannedSignature(int number, boolean endpapers, boolean turned, List<PlannedSheet> sheets) {}
+
+    /**
+     * A sheet as it lies before it is folded.
+     *
+     * @param paper what its paper is called
+     * @param first the half on the right of the outer side
+     * @param second the other half; left out of a sheet that is not folded
+     */
+    record PlannedSheet(
+            int number,
+            String paper,
+            PlannedLeaf first,
+            @Nullable PlannedLeaf second) {}
+
+    /**
+     * A leaf.
+     *
+     * @param front what is on the side that is read first
+     * @param back what is on the other
+     */
+    record PlannedLeaf(double widthMm, InUnits width, Leaf.Reach reach, PlannedPage front, PlannedPage back) {}
+
+    /** A page: what is on it, in words the number where it has one. */
+    record PlannedPage(Page.Kind kind, String words) {}
+
+    /**
+     * Two pages that are seen at once.
+     *
+     * @param left the page on the left; left out beside the cover
+     * @param leftOf the leaf that it is on
+     * @param unbroken whether both lie on one side of one sheet
+     */
+    record PlannedOpening(
+            @Nullable PlannedPage left,
+            @Nullable String leftOf,
+            @Nullable PlannedPage right,
+            @Nullable String rightOf,
+            boolean unbroken) {}
+
+    static PagePlanView of(BookSpec spec, PagePlan plan) {
+        return new PagePlanView(
+                plan.gatherings().stream()
+                        .map(gathering -> signature(spec, gathering))
+                        .toList(),
+                plan.readings().stream()
+                        .map(openings ->
+                                openings.stream().map(PagePlanView::opening).toList())
+                        .toList());
+    }
+
+    private static PlannedSignature signature(BookSpec spec, Gathering gathering) {
+        return new PlannedSignature(
+                gathering.number(),
+                gathering.endpapers(),
+                gathering.turned(),
+                gathering.sheets().stream().map(sheet -> sheet(spec, sheet)).toList());
+    }
+
+    private static PlannedSheet sheet(BookSpec spec, SheetSides sheet) {
+        return new PlannedSheet(
+                sheet.number(),
+                spec.papers().all().get(sheet.first().paper()).paper().name(),
+                leaf(sheet.first()),
+                sheet.second().map(PagePlanView::leaf).orElse(null));
+    }
+
+    private static PlannedLeaf leaf(Leaf leaf) {
+        return new PlannedLeaf(
+                leaf.width().mm(),
+                InUnits.of(leaf.width().at(Fineness.CUT)),
+                leaf.reach(),
+                page(leaf.front()),
+                page(leaf.back()));
+    }
+
+    private static PlannedPage page(Page page) {
+        return new PlannedPage(page.kind(), page.words());
+    }
+
+    private static PlannedOpening opening(Opening opening) {
+        Optional<Leaf> left = opening.left();
+        Optional<Leaf> right = opening.right();
+        return new PlannedOpening(
+                left.map(leaf -> page(leaf.back())).orElse(null),
+                left.map(Leaf::named).orElse(null),
+                right.map(leaf -> page(leaf.front())).orElse(null),
+                right.map(Leaf::named).orElse(null),
+                opening.unbroken());
+    }
+}

@@ -1,0 +1,112 @@
+import { useState } from 'react';
+import { useSession } from '../../../state/useSession';
+import { Segmented, SelectField } from '../../../ui/choices';
+import { ErrorNote, Waiting } from '../../../ui/ErrorNote';
+import { CountField } from '../fields';
+import { StageFrame } from '../StageFrame';
+import type { BookDocument, PagePlan } from '../../../api/client';
+import { GatherListLook } from './pages/GatherListLook';
+import { OpeningsLook } from './pages/OpeningsLook';
+import { SheetsLook } from './pages/SheetsLook';
+import { usePages } from './pages/usePages';
+import './pages/pages.css';
+
+type Look = 'sheets' | 'openings' | 'gather';
+type Pages = BookDocument['pages'];
+
+const withPages = (change: Partial<Pages>) => (document: BookDocument) => ({
+  ...document,
+  pages: { ...document.pages, ...change },
+});
+
+/** Which page lies where: on the sheets before they are folded, and as a reader turns them. */
+export function PagesStage() {
+  const { session, state } = useSession();
+  const [look, setLook] = useState<Look>('sheets');
+  const [chosen, setChosen] = useState(1);
+  const pages = usePages();
+  const { blanks, uncounted, roman, first } = state.document.pages;
+  const signatures = pages.data?.signatures ?? [];
+  const signature = signatures.find((one) => one.number === chosen) ?? signatures[0];
+  return (
+    <StageFrame
+      stage="PAGES"
+      tall
+      choices={
+        <>
+          <Segmented
+            label="Look at"
+            value={look}
+            options={[
+              { value: 'sheets', label: 'the sheets' },
+              { value: 'openings', label: 'the openings' },
+              { value: 'gather', label: 'the gathering list' },
+            ]}
+            choose={setLook}
+          />
+          {look === 'sheets' && signatures.length > 1 && (
+            <SelectField
+              label="Signature"
+              value={String(signature?.number ?? 1)}
+              options={signatures.map((one) => ({ value: String(one.number), label: named(one) }))}
+              choose={(number) => setChosen(Number(number))}
+            />
+          )}
+          {state.plan.blanks && (
+            <Segmented
+              label="Blank pages"
+              value={blanks}
+              options={[
+                { value: 'END', label: 'at the end' },
+                { value: 'FRONT', label: 'in front' },
+                { value: 'BOTH', label: 'at both ends' },
+              ]}
+              choose={(place) => session.change('blank pages', withPages({ blanks: place }))}
+            />
+          )}
+          <CountField
+            label="Pages before counting begins"
+            field="pages.uncounted"
+            what="pages"
+            value={uncounted}
+            edit={(d, number) => withPages({ uncounted: number })(d)}
+          />
+          <CountField
+            label="Then in roman figures"
+            field="pages.roman"
+            what="pages"
+            value={roman}
+            edit={(d, number) => withPages({ roman: number })(d)}
+          />
+          <CountField
+            label="Then from number"
+            field="pages.first"
+            what="the number"
+            value={first}
+            edit={(d, number) => withPages({ first: number })(d)}
+          />
+        </>
+      }
+      drawing={(width) =>
+        look === 'gather' ? (
+          <GatherListLook />
+        ) : pages.isError ? (
+          <ErrorNote message={pages.error.message} again={() => void pages.refetch()} />
+        ) : !pages.data || !signature ? (
+          <Waiting what="Opening out the signatures" />
+        ) : look === 'openings' ? (
+          <OpeningsLook readings={pages.data.readings} />
+        ) : (
+          <SheetsLook sheets={signature.sheets} heightMm={state.plan.leaf.heightMm} width={width} />
+        )
+      }
+    />
+  );
+}
+
+function named({ number, endpapers, turned, sheets }: PagePlan['signatures'][number]) {
+  const inside = sheets.at(-1);
+  const from = sheets[0]?.first.front.words;
+  const to = (sheets[0]?.second ?? inside?.first)?.back.words;
+  return `${number}: ${endpapers ? 'endpapers' : `${from} to ${to}`}${turned ? ', turned over' : ''}`;
+}
