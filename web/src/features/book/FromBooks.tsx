@@ -38,7 +38,7 @@ function Offers({ stage }: { stage: Stage }) {
   };
   return (
     <section className="from-books" aria-label="From your books">
-      <h3>From your books</h3>
+      <h2>From your books</h2>
       {offers.map((offer) => (
         <OneOffer key={offer.habit} offer={offer} take={take} />
       ))}

@@ -8,6 +8,8 @@ import type { BookDocument, PagePlan } from '../../../api/client';
 import { GatherListLook } from './pages/GatherListLook';
 import { OpeningsLook } from './pages/OpeningsLook';
 import { SheetsLook } from './pages/SheetsLook';
+import type { Reach } from './pages/moves';
+import { SheetMoves } from './pages/SheetMoves';
 import { usePages } from './pages/usePages';
 import './pages/pages.css';
 
@@ -23,11 +25,17 @@ const withPages = (change: Partial<Pages>) => (document: BookDocument) => ({
 export function PagesStage() {
   const { session, state } = useSession();
   const [look, setLook] = useState<Look>('sheets');
-  const [chosen, setChosen] = useState(1);
+  const [chosen, setChosen] = useState<number | null>(null);
   const pages = usePages();
+  const [reach, setReach] = useState<Reach>('all');
   const { blanks, uncounted, roman, first } = state.document.pages;
   const signatures = pages.data?.signatures ?? [];
-  const signature = signatures.find((one) => one.number === chosen) ?? signatures[0];
+  const signature =
+    signatures.find((one) => one.number === chosen) ?? signatures.find((one) => !one.endpapers) ?? signatures[0];
+  const { papers, bound } = state.plan;
+  // sheets that are all alike change nothing by changing places
+  const movable =
+    bound.folded && !signature?.endpapers && (papers.length > 1 || state.document.gathering.recipes.length > 0);
   return (
     <StageFrame
       stage="PAGES"
@@ -50,6 +58,17 @@ export function PagesStage() {
               value={String(signature?.number ?? 1)}
               options={signatures.map((one) => ({ value: String(one.number), label: named(one) }))}
               choose={(number) => setChosen(Number(number))}
+            />
+          )}
+          {look === 'sheets' && movable && signatures.filter((one) => !one.endpapers).length > 1 && (
+            <Segmented
+              label="What is moved is moved"
+              value={reach}
+              options={[
+                { value: 'all', label: 'in all signatures like it' },
+                { value: 'one', label: 'in this one alone' },
+              ]}
+              choose={setReach}
             />
           )}
           {state.plan.blanks && (
@@ -97,7 +116,16 @@ export function PagesStage() {
         ) : look === 'openings' ? (
           <OpeningsLook readings={pages.data.readings} />
         ) : (
-          <SheetsLook sheets={signature.sheets} heightMm={state.plan.leaf.heightMm} width={width} />
+          <SheetsLook
+            sheets={signature.sheets}
+            heightMm={state.plan.leaf.heightMm}
+            width={width}
+            behind={
+              movable
+                ? (at) => <SheetMoves signatures={signatures} signature={signature} at={at} reach={reach} />
+                : undefined
+            }
+          />
         )
       }
     />

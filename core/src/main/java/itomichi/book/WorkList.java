@@ -223,7 +223,7 @@ public record WorkList(List<Task> tasks, Set<String> done) {
                                 if (signatures > 1) {
                                     then(
                                             Paces.COLLATE,
-                                            Stage.GATHER,
+                                            Stage.PAGES,
                                             Phrase.of("Gather {} signatures and look them through", signatures),
                                             Handling.COLLATE,
                                             signatures,

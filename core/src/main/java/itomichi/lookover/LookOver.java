@@ -81,14 +81,6 @@ public final class LookOver {
                 "A sheet that hangs lower is pricked beside its fold and stands out for good."));
         boolean several = folded.block().signatures().size() > 1;
         if (several) {
-            checks.add(look(
-                    "order",
-                    Stage.GATHER,
-                    "Leafed through from the front: nothing upside down, the marks on the folds step down evenly.",
-                    "Put it right now; it costs a minute.",
-                    "A signature that is turned over is found by the reader, and the whole sewing comes out again."));
-        }
-        if (several) {
             Working stack = folded.block().stackAtFolds();
             checks.add(measure(
                     STACK_AT_FOLDS,
@@ -112,6 +104,14 @@ public final class LookOver {
                 new Measure(edge, edge.times(0.9), edge.times(1.1), Fineness.BUNDLE),
                 "Press it once more, longer and heavier; measure the paper and give its thickness at Paper.",
                 "Spine, cover and thread are worked out for another thickness."));
+        if (several) {
+            checks.add(look(
+                    "order",
+                    Stage.PAGES,
+                    "Leafed through from the front: nothing upside down, the marks on the folds step down evenly.",
+                    "Put it right now; it costs a minute.",
+                    "A signature that is turned over is found by the reader, and the whole sewing comes out again."));
+        }
     }
 
     private void sheets() {

@@ -210,7 +210,8 @@ public class WorkListTest {
 
     @Test
     public void whatIsDoneOfTheBookIsDoneOfItsWork() {
-        BookSpec gathered = Books.bound("tapes").withDone(Set.of(Stage.PURPOSE, Stage.PAPER, Stage.GATHER));
+        BookSpec gathered =
+                Books.bound("tapes").withDone(Set.of(Stage.PURPOSE, Stage.PAPER, Stage.GATHER, Stage.PAGES));
         assertEquals(work(gathered).done(), Set.of("grain", "cut", "fold", "press", "collate"));
     }
 }

@@ -13,7 +13,7 @@ export function OpeningsLook({ readings }: { readings: PagePlan['readings'] }) {
     <>
       {readings.map((openings, i) => (
         <section key={i} aria-label={readings.length > 1 ? `Read from cover ${i + 1}` : 'Openings'}>
-          {i > 0 && <h3>Turned over, read from the other cover</h3>}
+          {i > 0 && <h2>Turned over, read from the other cover</h2>}
           <Openings openings={openings} />
         </section>
       ))}

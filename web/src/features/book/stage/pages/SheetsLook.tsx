@@ -1,8 +1,11 @@
+import type { ReactNode } from 'react';
 import type { PlannedSheet } from '../../../../api/client';
 import { useWords } from '../../../../units/unit';
 
 interface Props {
   sheets: readonly PlannedSheet[];
+  /** What stands behind the name of each, by its place from 0. */
+  behind?: (at: number) => ReactNode;
   heightMm: number;
   /** Room there is, CSS pixels. */
   width: number;
@@ -12,12 +15,12 @@ const BETWEEN = 18;
 const LARGEST = 300;
 
 /** The sheets of a signature as they lie on the table before they are folded, both sides of each beside each other. */
-export function SheetsLook({ sheets, heightMm, width }: Props) {
+export function SheetsLook({ sheets, behind, heightMm, width }: Props) {
   const widest = Math.max(...sheets.map((sheet) => sheet.first.widthMm + (sheet.second?.widthMm ?? 0)));
   const scale = Math.min(LARGEST, (width - BETWEEN - 8) / 2) / widest;
   return (
     <ol className="page-sheets">
-      {sheets.map((sheet) => (
+      {sheets.map((sheet, at) => (
         <li key={sheet.number}>
           <p>
             Sheet {sheet.number}
@@ -26,6 +29,7 @@ export function SheetsLook({ sheets, heightMm, width }: Props) {
             <span>, {sheet.paper}</span>
             <Reach sheet={sheet} />
           </p>
+          {behind?.(at)}
           <div className="page-sides">
             <Side name={sheet.second ? 'outer side' : 'front'} sheet={sheet} inner={false} {...{ heightMm, scale }} />
             <Side name={sheet.second ? 'inner side' : 'back'} sheet={sheet} inner {...{ heightMm, scale }} />

@@ -139,7 +139,7 @@ public class CoverTest extends Journey {
     public void theCoverIsReachedAndLookedAtByKeysAlone() {
         Page page = window();
         BookScreen.open(page, tapes("Keys").id(), "purpose");
-        page.keyboard().press("8");
+        page.keyboard().press("9");
         assertThat(page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("The sewn block")))
                 .isVisible();
         page.getByRole(AriaRole.RADIO, new Page.GetByRoleOptions().setName("opened flat, from inside"))

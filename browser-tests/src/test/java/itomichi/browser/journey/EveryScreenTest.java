@@ -13,8 +13,18 @@ import org.testng.annotations.Test;
 @Test(groups = "screens")
 public class EveryScreenTest extends ScreenJourney {
 
-    private static final List<String> STAGES =
-            List.of("purpose", "paper", "gather", "stations", "template", "thread", "sew", "sewing", "cover", "finish");
+    private static final List<String> STAGES = List.of(
+            "purpose",
+            "paper",
+            "gather",
+            "pages",
+            "stations",
+            "template",
+            "thread",
+            "sew",
+            "sewing",
+            "cover",
+            "finish");
 
     /** The screens by book, and those that belong to none: what differs from a pamphlet is looked at in the larger books. */
     @DataProvider
@@ -35,9 +45,9 @@ public class EveryScreenTest extends ScreenJourney {
                         "/learned")
             },
             {"Cue slips", STAGES},
-            {"Programme", List.of("gather", "template", "sewing")},
+            {"Programme", List.of("gather", "pages", "template", "sewing")},
             {"Prompt book", List.of("purpose", "paper", "gather", "thread", "sewing", "rehearsal", "cover")},
-            {"Costume swatches", List.of("paper", "gather", "stations", "cover")},
+            {"Costume swatches", List.of("paper", "gather", "pages", "stations", "cover")},
             {"Scene diary", List.of("template")},
             {"Shadow figures", List.of("gather", "stations", "template", "thread", "sewing", "cover")},
             {"Fly-loft log", List.of("cover", "finish")},

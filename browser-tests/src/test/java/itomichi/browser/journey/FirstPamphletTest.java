@@ -33,6 +33,7 @@ public class FirstPamphletTest extends Journey {
         book.press("Settle this")
                 .press("Sheets are cut")
                 .press("Folded and nested")
+                .press("Pages are in order")
                 .press("Settle the stations");
         assertThat(page.getByAltText(Pattern.compile("template sheet"))).isVisible();
         assertThat(page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Open the PDF to print")))
@@ -51,7 +52,7 @@ public class FirstPamphletTest extends Journey {
         book.press("On to cover").press("The cover is on").press("It is finished");
         assertThat(page.getByText("Finished.", new Page.GetByTextOptions().setExact(true)))
                 .isVisible();
-        book.kept(10);
+        book.kept(11);
         page.getByText("Bench").first().click();
         assertThat(page.getByText("Finished. Put it on the shelf.").first()).isVisible();
     }
@@ -77,6 +78,7 @@ public class FirstPamphletTest extends Journey {
             "Settle this",
             "Sheets are cut",
             "Folded and nested",
+            "Pages are in order",
             "Settle the stations",
             "Holes are punched",
             "Thread is cut"

@@ -80,7 +80,7 @@ public class UnknownStackTest extends Journey {
                 .click();
         book.shows("Signatures", "12 of 5").shows("Spine(?! piece)", "2\\d(\\.\\d)? mm");
         assertThat(book.figure("Wedge")).containsText("%");
-        book.press("Folded and nested");
+        book.press("Folded and nested").press("Pages are in order");
         assertThat(page.locator(".station-board")).isVisible();
         JsonObject gathering = kept(page).getAsJsonObject("gathering");
         assertEquals(gathering.get("signatures").getAsInt(), 12);

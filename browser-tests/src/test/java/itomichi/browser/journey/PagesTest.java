@@ -1,0 +1,70 @@
+package itomichi.browser.journey;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import itomichi.browser.fixture.Journey;
+import itomichi.browser.fixture.Preparation.Book;
+import itomichi.browser.screen.BookScreen;
+import java.util.regex.Pattern;
+import org.testng.annotations.Test;
+
+/** The pages: on their sheets, as a reader turns them, as they are gathered. */
+public class PagesTest extends Journey {
+
+    private static Locator side(Page page, String told) {
+        return page.getByRole(
+                AriaRole.IMG, new Page.GetByRoleOptions().setName(told).setExact(true));
+    }
+
+    /** 32 pages on eight sheets: the outermost holds the last page beside the first. */
+    @Test
+    public void theOutermostSheetHoldsTheLastPageBesideTheFirst() {
+        Page page = window();
+        BookScreen.open(page, prepare.begin("Paged").id(), "pages");
+        assertThat(side(page, "outer side: 32 on the left, 1 on the right")).isVisible();
+        assertThat(side(page, "inner side: 16 on the left, 17 on the right")).isVisible();
+    }
+
+    @Test
+    public void frontMatterIsCountedInRomanAndNonsenseIsToldInPlace() {
+        Page page = window();
+        BookScreen book = BookScreen.open(page, prepare.begin("Counted").id(), "pages");
+        book.type("Then in roman figures", "4");
+        assertThat(side(page, "outer side: 28 on the left, i on the right")).isVisible();
+        Locator first = page.getByLabel("Then from number");
+        first.fill("none");
+        first.press("Enter");
+        assertThat(page.getByRole(AriaRole.ALERT).first()).isVisible();
+    }
+
+    @Test
+    public void onlyTheMiddleOpeningIsOneSheet() {
+        Page page = window();
+        BookScreen.open(page, prepare.begin("Turned").id(), "pages");
+        page.getByText("the openings").click();
+        Locator unbroken = page.locator(".page-unbroken");
+        assertThat(unbroken).hasCount(1);
+        assertThat(unbroken).containsText("16");
+        assertThat(unbroken).containsText("17");
+    }
+
+    @Test
+    public void whatIsGatheredIsTickedAndKept() {
+        Book book = prepare.beginLinked("Gathered", 4, 5, 0);
+        Page page = window();
+        page.navigate("/books/" + book.id() + "/pages");
+        page.getByText("the gathering list").click();
+        Locator list = page.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("Gathering list"));
+        Locator second = list.getByRole(AriaRole.CHECKBOX).nth(1);
+        page.waitForResponse("**/gather-list", second::click);
+        assertThat(list).containsText("4 signatures to gather, 1 there");
+        page.reload();
+        page.getByText("the gathering list").click();
+        assertThat(second).isChecked();
+        assertThat(list.getByRole(AriaRole.LINK, new Locator.GetByRoleOptions().setName("Print it")))
+                .hasAttribute("href", Pattern.compile("gather-list\\.pdf"));
+    }
+}
