@@ -24,7 +24,8 @@ describe('a key', () => {
   it('calls its act', () => {
     expect(called(BOOK_KEYS, '.')).toBe('after');
     expect(called(BOOK_KEYS, '9')).toBe('stage');
-    expect(called(BOOK_KEYS, '0')).toBeUndefined();
+    expect(called(BOOK_KEYS, '0')).toBe('stage');
+    expect(called(BOOK_KEYS, '-')).toBeUndefined();
   });
 
   it('is written as it is engraved', () => {

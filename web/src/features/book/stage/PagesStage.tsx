@@ -5,6 +5,7 @@ import { ErrorNote, Waiting } from '../../../ui/ErrorNote';
 import { CountField } from '../fields';
 import { StageFrame } from '../StageFrame';
 import type { BookDocument, PagePlan } from '../../../api/client';
+import { ArtworkLook } from './pages/ArtworkLook';
 import { GatherListLook } from './pages/GatherListLook';
 import { OpeningsLook } from './pages/OpeningsLook';
 import { SheetsLook } from './pages/SheetsLook';
@@ -13,7 +14,7 @@ import { SheetMoves } from './pages/SheetMoves';
 import { usePages } from './pages/usePages';
 import './pages/pages.css';
 
-type Look = 'sheets' | 'openings' | 'gather';
+type Look = 'sheets' | 'openings' | 'made' | 'gather';
 type Pages = BookDocument['pages'];
 
 const withPages = (change: Partial<Pages>) => (document: BookDocument) => ({
@@ -48,6 +49,7 @@ export function PagesStage() {
             options={[
               { value: 'sheets', label: 'the sheets' },
               { value: 'openings', label: 'the openings' },
+              ...(bound.folded ? [{ value: 'made' as const, label: 'what is painted on them' }] : []),
               { value: 'gather', label: 'the gathering list' },
             ]}
             choose={setLook}
@@ -113,6 +115,8 @@ export function PagesStage() {
           <ErrorNote message={pages.error.message} again={() => void pages.refetch()} />
         ) : !pages.data || !signature ? (
           <Waiting what="Opening out the signatures" />
+        ) : look === 'made' ? (
+          <ArtworkLook plan={pages.data} sheets={signatures.find((one) => !one.endpapers)?.sheets.length ?? 1} />
         ) : look === 'openings' ? (
           <OpeningsLook readings={pages.data.readings} />
         ) : (

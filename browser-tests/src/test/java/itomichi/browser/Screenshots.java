@@ -1,7 +1,6 @@
 package itomichi.browser;
 
 import com.microsoft.playwright.Page;
-import com.microsoft.playwright.options.AriaRole;
 import itomichi.browser.fixture.ScreenJourney;
 import java.nio.file.Path;
 import org.testng.annotations.DataProvider;
@@ -18,7 +17,7 @@ public class Screenshots extends ScreenJourney {
             {"bench", "/", 1280, 800, false},
             {"days", "/days", 1280, 1180, false},
             {"purpose", "/books/{Prompt book}/purpose", 1280, 800, false},
-            {"block", "/books/{Prompt book}/gather", 1280, 800, false},
+            {"pages", "/books/{Costume swatches}/pages", 1280, 1000, false},
             {"drawers", "/drawers/papers", 1280, 800, false},
             {"stations", "/books/{The long song}/stations", 1280, 800, false},
             {"stab", "/books/{Shadow figures}/stations", 1280, 800, false},
@@ -42,12 +41,6 @@ public class Screenshots extends ScreenJourney {
         Page page = window(width, height, evening);
         open(page, path);
         page.waitForLoadState(com.microsoft.playwright.options.LoadState.NETWORKIDLE);
-        if (name.equals("block")) {
-            page.getByRole(
-                            AriaRole.RADIO,
-                            new Page.GetByRoleOptions().setName("all of it").setExact(true))
-                    .check();
-        }
         if (name.equals("template")) {
             page.getByLabel("spine grid").check();
             page.waitForLoadState(com.microsoft.playwright.options.LoadState.NETWORKIDLE);

@@ -138,7 +138,11 @@ final class NextThings {
     private static Phrase gather(BookSpec spec, Gathered gathered) {
         return gathered.match(
                 folded -> fold(spec, folded),
-                singly -> Phrase.of("Tap {} level at the spine and clamp them", things(singly.sheets(), "sheet")));
+                singly -> Phrase.of(
+                        singly.doubled()
+                                ? "Fold {} at the fore edge, printed side out; tap them level at the spine and clamp them"
+                                : "Tap {} level at the spine and clamp them",
+                        things(singly.sheets(), "sheet")));
     }
 
     private static Phrase fold(BookSpec spec, Gathered.InSignatures gathered) {

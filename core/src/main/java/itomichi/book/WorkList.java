@@ -5,6 +5,7 @@ import itomichi.cover.CoverStep;
 import itomichi.cover.CoverStep.Part;
 import itomichi.finding.Stage;
 import itomichi.finding.Working;
+import itomichi.gathering.Gathered;
 import itomichi.gathering.Pressing;
 import itomichi.measure.Phrase;
 import itomichi.plan.Holes;
@@ -230,7 +231,23 @@ public record WorkList(List<Task> tasks, Set<String> done) {
                                             Lying.NOT);
                                 }
                             },
-                            () -> then("level", Stage.GATHER, words, Handling.COLLATE, 1, Lying.NOT));
+                            () -> singly(words));
+        }
+
+        private void singly(Phrase words) {
+            int folded = book.gathered().match(signatures -> 0, Gathered.Singly::creased);
+            if (folded > 0) {
+                then(
+                        Paces.FOLD,
+                        Stage.GATHER,
+                        Phrase.of("Fold {} sheets at the fore edge, printed side out", folded),
+                        Handling.FOLD,
+                        folded,
+                        Lying.NOT);
+                then("level", Stage.GATHER, Phrase.of("Tap them level and clamp them"), Handling.COLLATE, 1, Lying.NOT);
+            } else {
+                then("level", Stage.GATHER, words, Handling.COLLATE, 1, Lying.NOT);
+            }
         }
 
         /** @param covers what of the cover is to be there before it is punched */

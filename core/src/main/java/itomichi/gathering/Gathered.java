@@ -77,10 +77,12 @@ public sealed interface Gathered {
      * @param sheets how many
      * @param sheet thickness of one
      * @param pasteIns thickness of what is to be pasted in
+     * @param doubled whether each is folded at the fore edge, and lies double
      */
-    record Singly(int sheets, Length sheet, Length pasteIns) implements Gathered {
+    record Singly(int sheets, Length sheet, Length pasteIns, boolean doubled) implements Gathered {
 
         private static final Formula THICK = Formula.of("s × t + p");
+        private static final Formula THICK_DOUBLED = Formula.of("2 × s × t + p");
 
         @Override
         public <T> T match(Function<InSignatures, T> folded, Function<Singly, T> singly) {
@@ -92,10 +94,15 @@ public sealed interface Gathered {
             return sheets * Extent.pagesPerSheet(false);
         }
 
+        /** Sheets that are folded at the fore edge. */
+        public int creased() {
+            return doubled ? sheets : 0;
+        }
+
         /** Thickness of the stack, pressed. */
         public Working thickness() {
-            return Working.by(THICK)
-                    .with("s", "sheets", Quantity.count(sheets))
+            return Working.by(doubled ? THICK_DOUBLED : THICK)
+                    .with("s", doubled ? "sheets, folded at the fore edge" : "sheets", Quantity.count(sheets))
                     .with("t", "thickness of a sheet", Quantity.of(sheet, Fineness.HAIR))
                     .with("p", "room for what is pasted in", Quantity.of(pasteIns, Fineness.BUNDLE))
                     .gives(Quantity.of(Length.ZERO, Fineness.BUNDLE));

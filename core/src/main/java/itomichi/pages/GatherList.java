@@ -70,7 +70,7 @@ public record GatherList(List<Line> lines) {
 
     private static String name(Gathering gathering) {
         if (gathering.sheets().get(0).second().isEmpty()) {
-            return "Single sheets";
+            return gathering.sheets().get(0).doubled() ? "Sheets folded at the fore edge" : "Single sheets";
         }
         return "Signature " + gathering.number() + (gathering.turned() ? ", turned over" : "");
     }

@@ -8,6 +8,7 @@ import itomichi.pages.Leaf.Half;
 import itomichi.pages.Leaf.Reach;
 import itomichi.plan.Blanks;
 import itomichi.plan.WorkedBook;
+import itomichi.spec.Artwork.Spot;
 import itomichi.spec.BookSpec;
 import itomichi.spec.PageWish;
 import java.util.ArrayList;
@@ -99,7 +100,7 @@ public record PagePlan(List<Gathering> gatherings, List<List<Opening>> readings)
                 Leaf first = leaf(number, k + 1, Half.FIRST, sheet.paper(), sheet.first(), endpapers ? -1 : 2 * k);
                 int after = 2 * (2 * sheets - k - 1);
                 Leaf second = leaf(number, k + 1, Half.SECOND, sheet.paper(), sheet.second(), endpapers ? -1 : after);
-                sides.add(new SheetSides(k + 1, first, Optional.of(second)));
+                sides.add(new SheetSides(k + 1, first, Optional.of(second), false));
             }
             if (!endpapers) {
                 before += 4 * sheets;
@@ -112,13 +113,20 @@ public record PagePlan(List<Gathering> gatherings, List<List<Opening>> readings)
             List<SheetSides> sides = new ArrayList<>();
             for (int k = 0; k < singly.sheets(); k++) {
                 sides.add(new SheetSides(
-                        k + 1, leaf(1, k + 1, Half.WHOLE, 0, spec.leaf().width(), 2 * k), Optional.empty()));
+                        k + 1,
+                        leaf(1, k + 1, Half.WHOLE, 0, spec.leaf().width(), 2 * k),
+                        Optional.empty(),
+                        singly.doubled()));
             }
             return List.of(new Gathering(1, false, false, sides));
         }
 
         /** @param at pages of its signature before its front; less than none of an endpaper */
         private Leaf leaf(int signature, int sheet, Half half, int paper, Length width, int at) {
+            // what was made beforehand is of the first signature of pages
+            boolean made = before == 0 && half != Half.WHOLE;
+            String onFront = made ? picture(new Spot(sheet, half == Half.SECOND, true)) : "";
+            String onBack = made ? picture(new Spot(sheet, half == Half.FIRST, false)) : "";
             Length whole = spec.leaf().width();
             Reach reach = width.isMoreThan(whole) ? Reach.FOLD_OUT : width.isLessThan(whole) ? Reach.SHORT : Reach.FULL;
             return new Leaf(
@@ -128,18 +136,22 @@ public record PagePlan(List<Gathering> gatherings, List<List<Opening>> readings)
                     paper,
                     width,
                     reach,
-                    at < 0 ? Page.ENDPAPER : page(at + 1),
-                    at < 0 ? Page.ENDPAPER : page(at + 2));
+                    at < 0 ? Page.ENDPAPER : page(at + 1, onFront),
+                    at < 0 ? Page.ENDPAPER : page(at + 2, onBack));
         }
 
-        private Page page(int ahead) {
+        private String picture(Spot spot) {
+            return spec.pageWish().artwork().pictures().getOrDefault(spot, "");
+        }
+
+        private Page page(int ahead, String picture) {
             int place = read + ahead;
             if (blanks.blank(before + ahead)) {
-                return new Page(Page.Kind.BLANK, place, "");
+                return new Page(Page.Kind.BLANK, place, "", picture);
             }
             // what stands blank in front of the text is not counted
             int counted = place - (place == before + ahead ? blanks.front() : 0);
-            return new Page(Page.Kind.TEXT, place, number(spec.pageWish(), counted));
+            return new Page(Page.Kind.TEXT, place, number(spec.pageWish(), counted), picture);
         }
 
         private static String number(PageWish wish, int counted) {

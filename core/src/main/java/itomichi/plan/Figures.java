@@ -87,30 +87,33 @@ public final class Figures {
 
     private void addSheets(Gathered gathered, List<PaperPlan> papers) {
         boolean folded = gathered.folded().isPresent();
+        boolean creased = gathered.match(signatures -> true, Gathered.Singly::doubled);
         gathered.folded()
                 .filter(signatures -> signatures.sheets() != spec.extent().sheets(true))
-                .ifPresentOrElse(signatures -> add(splitSheets(signatures)), () -> addSheetsByPages(gathered, folded));
+                .ifPresentOrElse(
+                        signatures -> add(splitSheets(signatures)), () -> addSheetsByPages(gathered, folded, creased));
         gathered.folded()
                 .filter(signatures -> spec.bound().form().most() > 1)
                 .ifPresent(signatures ->
                         at(Stage.GATHER).add(signatures(signatures)).at(Stage.PAPER));
-        addSheetSize(gathered, folded);
+        addSheetSize(gathered, creased);
         addStock(papers);
     }
 
-    private void addSheetsByPages(Gathered gathered, boolean folded) {
+    private void addSheetsByPages(Gathered gathered, boolean folded, boolean creased) {
         Working.Builder working = Working.by(SHEETS)
                 .with("P", "pages wanted", Quantity.count(spec.pages()))
                 .with(
                         "e",
-                        "pages of a sheet" + (folded ? ", folded once" : ""),
+                        "pages of a sheet"
+                                + (folded ? ", folded once" : creased ? ", printed on one side and folded" : ""),
                         Quantity.count(Extent.pagesPerSheet(folded)))
                 .from(Source.DEFINITION);
         String blanks = Blanks.of(spec, gathered).named();
         if (!blanks.isEmpty()) {
             working.note(Phrase.of("Blank: {}.", blanks));
         }
-        add("sheets", folded ? "Sheets to fold" : "Sheets", working.gives(COUNT));
+        add("sheets", creased ? "Sheets to fold" : "Sheets", working.gives(COUNT));
     }
 
     /** Where blank pages or a recipe make it other than the pages alone would. */

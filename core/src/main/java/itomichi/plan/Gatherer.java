@@ -119,7 +119,8 @@ public final class Gatherer {
             return new Gathered.Singly(
                     spec.extent().sheets(false),
                     thicknesses.sheet(0),
-                    spec.gathering().pasteIns());
+                    spec.gathering().pasteIns(),
+                    spec.pageWish().doubled());
         }
         boolean byRecipe = !spec.gathering().recipes().isEmpty();
         List<Signature> signatures = byRecipe ? byRecipe(form) : plain(sharing(form));

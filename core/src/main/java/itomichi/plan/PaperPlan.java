@@ -71,7 +71,10 @@ public record PaperPlan(BookPaper paper, Working thickness, List<Demand> demands
     private static List<Demand> demands(BookSpec spec, Gathered.Singly singly, int paper) {
         Length trim = spec.papers().trim();
         Length height = spec.leaf().height().plus(trim.times(2));
-        return paper == 0 ? List.of(new Demand(spec.leaf().width().plus(trim), height, singly.sheets())) : List.of();
+        Length wide = spec.leaf().width().plus(trim);
+        return paper == 0
+                ? List.of(new Demand(singly.doubled() ? wide.times(2) : wide, height, singly.sheets()))
+                : List.of();
     }
 
     private static List<Demand> demands(BookSpec spec, Gathered.InSignatures folded, int paper) {

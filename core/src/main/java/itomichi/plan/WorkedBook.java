@@ -62,7 +62,7 @@ public record WorkedBook(
     /** Time at the bench. What is folded is counted: endpaper sections too, but never a single sheet. */
     Working time() {
         int punched = holes.map(made -> made.list().holes()).orElse(0);
-        int folded = gathered.match(signatures -> signatures.block().sheets(), singly -> 0);
+        int folded = gathered.match(signatures -> signatures.block().sheets(), Gathered.Singly::creased);
         int passes = sewing.map(SewingPlan::passes)
                 .or(() -> holes.map(Holes::passesInAll))
                 .orElse(0);

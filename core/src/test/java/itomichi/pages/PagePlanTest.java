@@ -7,6 +7,7 @@ import itomichi.book.Books;
 import itomichi.book.Planner;
 import itomichi.gathering.SplitWish;
 import itomichi.measure.Length;
+import itomichi.spec.Artwork;
 import itomichi.spec.BookSpec;
 import itomichi.spec.GatherWish;
 import itomichi.spec.GatherWish.RecipeSheet;
@@ -14,6 +15,7 @@ import itomichi.spec.PageWish;
 import itomichi.spec.PageWish.BlankPlace;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.stream.IntStream;
 import org.testng.annotations.DataProvider;
@@ -164,7 +166,8 @@ public class PagePlanTest {
 
     @Test
     public void frontMatterIsCountedInRomanAfterWhatIsNotCounted() {
-        List<Page> read = read(plan(Books.sound().withPageWish(new PageWish(BlankPlace.END, 2, 4, 1))));
+        List<Page> read =
+                read(plan(Books.sound().withPageWish(new PageWish(BlankPlace.END, 2, 4, 1, false, Artwork.NONE))));
         assertEquals(
                 read.stream().limit(8).map(Page::words).toList(),
                 List.of("not counted", "not counted", "i", "ii", "iii", "iv", "1", "2"));
@@ -179,6 +182,44 @@ public class PagePlanTest {
                         .first()
                         .number(),
                 "65");
+    }
+
+    /** What was painted on the inner right of the second sheet is read on the page that lies there: of eight pages the fifth. */
+    @Test
+    public void whatWasMadeBeforehandIsReadOnItsPage() {
+        Artwork painted = new Artwork(Map.of(new Artwork.Spot(2, true, true), "the moth"), List.of());
+        BookSpec book = Books.sound().withPages(8).withPageWish(PageWish.PLAIN.withArtwork(painted));
+        List<String> pages = read(plan(book)).stream()
+                .filter(page -> page.picture().equals("the moth"))
+                .map(Page::words)
+                .toList();
+        assertEquals(pages, List.of("5"));
+    }
+
+    private static BookSpec doubled(int pages) {
+        return book("stab-four-hole", pages).withPageWish(PageWish.PLAIN.withDoubled(true));
+    }
+
+    /** Common practice, no source: printed on one side, folded at the fore edge, page 1 is left of the fold and page 2 right of it. */
+    @Test
+    public void aSheetFoldedAtTheForeEdgeShowsItsPrintedSide() {
+        assertEquals(sides(doubled(4)), List.of("1|2", "never seen|never seen", "3|4", "never seen|never seen"));
+    }
+
+    /** Twice as much paper in a block of as many pages. */
+    @Test
+    public void sheetsFoldedAtTheForeEdgeLieDouble() {
+        var flat = Planner.plan(book("stab-four-hole", 48));
+        var twice = Planner.plan(doubled(48));
+        assertEquals(
+                twice.figure("block").length().mm(),
+                2 * flat.figure("block").length().mm(),
+                0.01);
+        assertEquals(
+                twice.papers().get(0).demands().get(0).width().mm(),
+                2 * flat.papers().get(0).demands().get(0).width().mm(),
+                0.01);
+        assertEquals(twice.gathered().sheets(), flat.gathered().sheets());
     }
 
     /** Roman figures by the rule that a smaller one before a larger is taken off. */

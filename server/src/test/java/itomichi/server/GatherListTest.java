@@ -106,6 +106,46 @@ public class GatherListTest extends HttpTest {
         assertEquals(new String(list, 0, 5, StandardCharsets.US_ASCII), "%PDF-");
     }
 
+    private static ObjectNode half(ObjectNode at, int sheet, boolean back, boolean right) {
+        return at.put("sheet", sheet).put("back", back).put("right", right);
+    }
+
+    /** The back of the third sheet is to be seen whole: it is nested innermost, and numbered so. */
+    @Test
+    public void sheetsMadeBeforehandAreNestedAndNumberedAsTheyLie() {
+        ObjectNode document = document("Cues");
+        ObjectNode facing = ((ObjectNode) document.get("pages").get("artwork"))
+                .putArray("facing")
+                .addObject();
+        half(facing.putObject("one"), 3, true, false);
+        half(facing.putObject("other"), 3, true, true);
+        JsonNode nesting = post("/api/plan/pages", document).body().get("nesting");
+        JsonNode order = nesting.get("order");
+        assertEquals(order.get(order.size() - 1).get("sheet").asInt(), 3);
+        JsonNode numbered =
+                post("/api/plan/pages", nesting.get("document")).body().get("nesting");
+        assertFalse(numbered.hasNonNull("document"));
+        assertFalse(numbered.hasNonNull("why"));
+    }
+
+    @Test
+    public void halvesThatNeverFaceAreToldWhy() {
+        ObjectNode document = document("Cues");
+        ObjectNode facing = ((ObjectNode) document.get("pages").get("artwork"))
+                .putArray("facing")
+                .addObject();
+        half(facing.putObject("one"), 1, true, false);
+        half(facing.putObject("other"), 2, false, false);
+        String why = post("/api/plan/pages", document)
+                .body()
+                .get("nesting")
+                .get("why")
+                .asString();
+        assertTrue(why.contains("both left halves"), why);
+        facing.putNull("one");
+        assertEquals(post("/api/plan/pages", document).status(), 422);
+    }
+
     @Test
     public void pagesThatNobodyCountsSoAreRefused() {
         ObjectNode document = document("Cues");

@@ -21,6 +21,20 @@ export function BlockChoices() {
         edit={(d, pasteInsMm) => withGathering({ pasteInsMm })(d)}
         help="All of it together, as a stack."
       />
+      {!bound.folded && (
+        <Checkbox
+          checked={state.document.pages.doubled}
+          onChange={(event) => {
+            const doubled = event.target.checked;
+            session.change(doubled ? 'folded at the fore edge' : 'single leaves', (d) => ({
+              ...d,
+              pages: { ...d.pages, doubled },
+            }));
+          }}
+        >
+          Each sheet folded at the fore edge, printed on one side
+        </Checkbox>
+      )}
       {!bound.folded && <CoversOfBlock />}
       {bound.folded && (
         <>

@@ -49,7 +49,9 @@ function Openings({ openings }: { openings: readonly Opening[] }) {
 function Half({ page, of }: { page?: Opening['left']; of?: string | null }) {
   return page ? (
     <span className={page.kind === 'TEXT' ? 'page-half' : 'page-half page-half-none'}>
-      <b>{page.words}</b>
+      <b>
+        {page.words} {page.picture && <i>{page.picture}</i>}
+      </b>
       <small>{of}</small>
     </span>
   ) : (

@@ -16,7 +16,9 @@ const LARGEST = 300;
 
 /** The sheets of a signature as they lie on the table before they are folded, both sides of each beside each other. */
 export function SheetsLook({ sheets, behind, heightMm, width }: Props) {
-  const widest = Math.max(...sheets.map((sheet) => sheet.first.widthMm + (sheet.second?.widthMm ?? 0)));
+  const widest = Math.max(
+    ...sheets.map((sheet) => sheet.first.widthMm * (sheet.doubled ? 2 : 1) + (sheet.second?.widthMm ?? 0)),
+  );
   const scale = Math.min(LARGEST, (width - BETWEEN - 8) / 2) / widest;
   return (
     <ol className="page-sheets">
@@ -31,8 +33,18 @@ export function SheetsLook({ sheets, behind, heightMm, width }: Props) {
           </p>
           {behind?.(at)}
           <div className="page-sides">
-            <Side name={sheet.second ? 'outer side' : 'front'} sheet={sheet} inner={false} {...{ heightMm, scale }} />
-            <Side name={sheet.second ? 'inner side' : 'back'} sheet={sheet} inner {...{ heightMm, scale }} />
+            <Side
+              name={sheet.doubled ? 'printed side' : sheet.second ? 'outer side' : 'front'}
+              sheet={sheet}
+              inner={false}
+              {...{ heightMm, scale }}
+            />
+            <Side
+              name={sheet.second || sheet.doubled ? 'inner side' : 'back'}
+              sheet={sheet}
+              inner
+              {...{ heightMm, scale }}
+            />
           </div>
         </li>
       ))}
@@ -52,6 +64,34 @@ function Reach({ sheet }: { sheet: PlannedSheet }) {
   );
 }
 
+type Planned = PlannedSheet['first']['front'];
+
+/** What lies inside a sheet that is folded at its fore edge. */
+const UNSEEN: Planned = { kind: 'HIDDEN', words: 'never seen', picture: '' };
+
+interface Half {
+  page: Planned;
+  mm: number;
+}
+
+/** What is seen on a side of a sheet: the half on the left of the outer side is on the right of the inner one. */
+function halves({ first, second, doubled }: PlannedSheet, inner: boolean): { left?: Half; right: Half } {
+  const before = first.widthMm;
+  if (doubled) {
+    return {
+      left: { page: inner ? UNSEEN : first.front, mm: before },
+      right: { page: inner ? UNSEEN : first.back, mm: before },
+    };
+  }
+  if (!second) {
+    return { right: { page: inner ? first.back : first.front, mm: before } };
+  }
+  const after = second.widthMm;
+  return inner
+    ? { left: { page: first.back, mm: before }, right: { page: second.front, mm: after } }
+    : { left: { page: second.back, mm: after }, right: { page: first.front, mm: before } };
+}
+
 interface SideProps {
   name: string;
   sheet: PlannedSheet;
@@ -60,40 +100,42 @@ interface SideProps {
   scale: number;
 }
 
-/** One side of a sheet, its fold upright: the half on the left of the outer side is on the right of the inner one. */
+/** One side of a sheet, its fold upright. */
 function Side({ name, sheet, inner, heightMm, scale }: SideProps) {
-  const { first, second } = sheet;
-  const left = inner && second ? first : second;
-  const right = inner && second ? second : first;
-  const leftMm = left?.widthMm ?? 0;
-  const wide = (leftMm + right.widthMm) * scale;
+  const { left, right } = halves(sheet, inner);
+  const fold = (left?.mm ?? 0) * scale;
+  const wide = fold + right.mm * scale;
   const high = heightMm * scale;
-  const onLeft = left && (inner ? left.front && left.back : left.back);
-  const onRight = second ? right.front : inner ? right.back : right.front;
-  const told = `${name}: ${onLeft ? `${onLeft.words} on the left, ` : ''}${onRight.words}${onLeft ? ' on the right' : ''}`;
+  const told = left ? `${left.page.words} on the left, ${right.page.words} on the right` : right.page.words;
   return (
     <figure>
-      <svg width={wide} height={high} role="img" aria-label={told}>
+      <svg width={wide} height={high} role="img" aria-label={`${name}: ${told}`}>
         <rect className="page-sheet" x="0.5" y="0.5" width={wide - 1} height={high - 1} />
-        {left && <line className="page-fold" x1={leftMm * scale} x2={leftMm * scale} y1="1" y2={high - 1} />}
-        {onLeft && <Number page={onLeft} x={(leftMm * scale) / 2} y={high / 2} room={leftMm * scale} />}
-        <Number
-          page={onRight}
-          x={leftMm * scale + (right.widthMm * scale) / 2}
-          y={high / 2}
-          room={right.widthMm * scale}
-        />
+        {left && <line className="page-fold" x1={fold} x2={fold} y1="1" y2={high - 1} />}
+        {left && <PageName page={left.page} x={fold / 2} y={high / 2} room={fold} />}
+        <PageName page={right.page} x={(fold + wide) / 2} y={high / 2} room={wide - fold} />
       </svg>
       <figcaption>{name}</figcaption>
     </figure>
   );
 }
 
-function Number({ page, x, y, room }: { page: PlannedSheet['first']['front']; x: number; y: number; room: number }) {
+function PageName({ page, x, y, room }: { page: Planned; x: number; y: number; room: number }) {
   const numbered = page.kind === 'TEXT' && page.words !== 'not counted';
   return (
     <text className={numbered ? 'page-number' : 'page-none-there'} x={x} y={y + 6} textAnchor="middle">
       {numbered || room > 70 ? page.words : '–'}
+      {page.picture && (
+        <tspan className="page-picture" x={x} dy="22">
+          {shortened(page.picture, room)}
+        </tspan>
+      )}
     </text>
   );
+}
+
+/** As much of a text as stands in so many pixels. */
+function shortened(text: string, room: number) {
+  const letters = Math.max(2, Math.floor(room / 7));
+  return text.length > letters ? `${text.slice(0, letters - 1)}…` : text;
 }

@@ -51,6 +51,23 @@ public class PagesTest extends Journey {
         assertThat(unbroken).containsText("17");
     }
 
+    /** A moth across the front of the first sheet: it is nested innermost, and faces itself across the fold. */
+    @Test
+    public void whatIsPaintedBeforehandIsNestedToFace() {
+        Page page = window();
+        BookScreen.open(page, prepare.begin("Painted").id(), "pages");
+        page.getByText("what is painted on them").click();
+        Locator made = page.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("Made beforehand"));
+        Locator left = made.getByLabel("front left").first();
+        left.fill("moth");
+        left.press("Enter");
+        made.getByText("These are to face each other").click();
+        assertThat(made).containsText("sheet 8; sheet 1, its front inside.");
+        made.getByText("Number the sheets so").click();
+        page.getByText("the openings").click();
+        assertThat(page.locator(".page-unbroken")).containsText("moth");
+    }
+
     @Test
     public void whatIsGatheredIsTickedAndKept() {
         Book book = prepare.beginLinked("Gathered", 4, 5, 0);

@@ -111,9 +111,22 @@ public record BookDocument(
 
     /**
      * How pages are counted: where those stand that nobody asked for, how many of the text come before any is counted, how many are then
-     * counted in roman figures, and the number of the page after those.
+     * counted in roman figures, the number of the page after those; and whether single sheets are folded at the fore edge.
      */
-    public record Pages(PageWish.BlankPlace blanks, int uncounted, int roman, int first) {}
+    public record Pages(
+            PageWish.BlankPlace blanks, int uncounted, int roman, int first, boolean doubled, Made artwork) {}
+
+    /** What was made on the sheets of a signature beforehand, and which halves of them are to face each other. */
+    public record Made(List<Picture> pictures, List<Facing> facing) {}
+
+    /** What is on a half. */
+    public record Picture(Half half, String words) {}
+
+    /** Half of a side of a sheet, counted from 1. */
+    public record Half(int sheet, boolean back, boolean right) {}
+
+    /** Two halves that are to face each other. */
+    public record Facing(Half one, Half other) {}
 
     /** A signature, from 1, that is not as tall as the leaf. */
     public record Unlike(int signature, double heightMm) {}

@@ -13,7 +13,6 @@ import itomichi.material.SewingThread;
 import itomichi.material.ThreadCount;
 import itomichi.measure.Length;
 import itomichi.spec.BookSpec;
-import itomichi.spec.PageWish;
 import itomichi.spec.UnfitValueException;
 import java.util.List;
 import java.util.Map;
@@ -43,7 +42,7 @@ public final class BookDocuments {
                 leaf(given("leaf", document.leaf())),
                 PaperDocuments.papers(document),
                 GatheringDocuments.gathering(given("gathering", document.gathering())),
-                pages(given("pages", document.pages())),
+                PageDocuments.pages(given("pages", document.pages())),
                 HoleDocuments.holes(document),
                 cover(given("cover", document.cover())),
                 CoverDocuments.covering(given("covering", document.covering())),
@@ -71,10 +70,6 @@ public final class BookDocuments {
     /** What was taught, as it travels. */
     public static BookDocument.Taught document(Taught taught) {
         return new BookDocument.Taught(taught.count(), taught.middle(), taught.low(), taught.high());
-    }
-
-    private static PageWish pages(BookDocument.Pages pages) {
-        return new PageWish(given("pages.blanks", pages.blanks()), pages.uncounted(), pages.roman(), pages.first());
     }
 
     private static BookSpec.Leaf leaf(BookDocument.Leaf leaf) {
@@ -154,11 +149,7 @@ public final class BookDocuments {
                 PaperDocuments.others(before.otherPapers(), spec.papers()),
                 PaperDocuments.cutting(spec.papers()),
                 GatheringDocuments.changed(spec.gathering()),
-                new BookDocument.Pages(
-                        spec.pageWish().blanks(),
-                        spec.pageWish().uncounted(),
-                        spec.pageWish().roman(),
-                        spec.pageWish().first()),
+                PageDocuments.document(spec.pageWish()),
                 HoleDocuments.stations(before.stations(), spec.holes()),
                 HoleDocuments.rows(before.rows(), spec.holes().rows()),
                 HoleDocuments.side(before.side(), spec.holes().side()),

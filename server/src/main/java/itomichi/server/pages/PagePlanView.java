@@ -1,13 +1,18 @@
 package itomichi.server.pages;
 
 import itomichi.measure.Fineness;
+import itomichi.measure.Unit;
 import itomichi.pages.Gathering;
 import itomichi.pages.Leaf;
+import itomichi.pages.Nesting;
 import itomichi.pages.Opening;
 import itomichi.pages.Page;
 import itomichi.pages.PagePlan;
 import itomichi.pages.SheetSides;
+import itomichi.server.document.BookDocument;
+import itomichi.server.document.BookDocuments;
 import itomichi.server.plan.InUnits;
+import itomichi.spec.Artwork;
 import itomichi.spec.BookSpec;
 import java.util.List;
 import java.util.Optional;
@@ -18,8 +23,27 @@ import org.jspecify.annotations.Nullable;
  *
  * @param signatures opened out, in the order in which they are sewn
  * @param readings the openings as a reader turns them, for each side from which the book is read
+ * @param nesting how sheets that were made beforehand are nested; left out where no halves are to face each other
  */
-record PagePlanView(List<PlannedSignature> signatures, List<List<PlannedOpening>> readings) {
+record PagePlanView(
+        List<PlannedSignature> signatures,
+        List<List<PlannedOpening>> readings,
+        @Nullable NestingView nesting) {
+
+    /**
+     * How sheets that were made beforehand are nested.
+     *
+     * @param order from the outermost inwards
+     * @param why why not everything is kept that was wanted; left out where all is
+     * @param document the book with its sheets numbered so; left out where they are already
+     */
+    record NestingView(
+            List<LaidSheet> order,
+            @Nullable String why,
+            @Nullable BookDocument document) {}
+
+    /** A sheet by its number; {@code turned} where its front lies inside. */
+    record LaidSheet(int sheet, boolean turned) {}
 
     /**
      * A signature, or all single sheets.
@@ -33,13 +57,15 @@ record PagePlanView(List<PlannedSignature> signatures, List<List<PlannedOpening>
      *
      * @param paper what its paper is called
      * @param first the half on the right of the outer side
-     * @param second the other half; left out of a sheet that is not folded
+     * @param second the other half; left out of a sheet that is one leaf
+     * @param doubled whether it is one leaf that is folded at its fore edge
      */
     record PlannedSheet(
             int number,
             String paper,
             PlannedLeaf first,
-            @Nullable PlannedLeaf second) {}
+            @Nullable PlannedLeaf second,
+            boolean doubled) {}
 
     /**
      * A leaf.
@@ -49,8 +75,8 @@ record PagePlanView(List<PlannedSignature> signatures, List<List<PlannedOpening>
      */
     record PlannedLeaf(double widthMm, InUnits width, Leaf.Reach reach, PlannedPage front, PlannedPage back) {}
 
-    /** A page: what is on it, in words the number where it has one. */
-    record PlannedPage(Page.Kind kind, String words) {}
+    /** A page: what is on it, in words the number where it has one; what was made on it beforehand, where that is said. */
+    record PlannedPage(Page.Kind kind, String words, String picture) {}
 
     /**
      * Two pages that are seen at once.
@@ -66,7 +92,7 @@ record PagePlanView(List<PlannedSignature> signatures, List<List<PlannedOpening>
             @Nullable String rightOf,
             boolean unbroken) {}
 
-    static PagePlanView of(BookSpec spec, PagePlan plan) {
+    static PagePlanView of(BookDocument document, BookSpec spec, PagePlan plan) {
         return new PagePlanView(
                 plan.gatherings().stream()
                         .map(gathering -> signature(spec, gathering))
@@ -74,7 +100,28 @@ record PagePlanView(List<PlannedSignature> signatures, List<List<PlannedOpening>
                 plan.readings().stream()
                         .map(openings ->
                                 openings.stream().map(PagePlanView::opening).toList())
-                        .toList());
+                        .toList(),
+                spec.pageWish().artwork().facing().isEmpty() ? null : nesting(document, spec, plan));
+    }
+
+    private static NestingView nesting(BookDocument document, BookSpec spec, PagePlan plan) {
+        int sheets = plan.gatherings().stream()
+                .filter(gathering -> !gathering.endpapers())
+                .findFirst()
+                .map(gathering -> gathering.sheets().size())
+                .orElse(0);
+        Artwork artwork = spec.pageWish().artwork();
+        Nesting nesting = Nesting.of(Math.min(sheets, Artwork.MOST_SHEETS), artwork.facing());
+        Artwork numbered = nesting.numbered(artwork);
+        return new NestingView(
+                nesting.order().stream()
+                        .map(laid -> new LaidSheet(laid.sheet(), laid.turned()))
+                        .toList(),
+                nesting.why().map(why -> why.in(Unit.MM)).orElse(null),
+                numbered.equals(artwork)
+                        ? null
+                        : BookDocuments.changed(
+                                document, spec.withPageWish(spec.pageWish().withArtwork(numbered))));
     }
 
     private static PlannedSignature signature(BookSpec spec, Gathering gathering) {
@@ -90,7 +137,8 @@ record PagePlanView(List<PlannedSignature> signatures, List<List<PlannedOpening>
                 sheet.number(),
                 spec.papers().all().get(sheet.first().paper()).paper().name(),
                 leaf(sheet.first()),
-                sheet.second().map(PagePlanView::leaf).orElse(null));
+                sheet.second().map(PagePlanView::leaf).orElse(null),
+                sheet.doubled());
     }
 
     private static PlannedLeaf leaf(Leaf leaf) {
@@ -103,7 +151,7 @@ record PagePlanView(List<PlannedSignature> signatures, List<List<PlannedOpening>
     }
 
     private static PlannedPage page(Page page) {
-        return new PlannedPage(page.kind(), page.words());
+        return new PlannedPage(page.kind(), page.words(), page.picture());
     }
 
     private static PlannedOpening opening(Opening opening) {

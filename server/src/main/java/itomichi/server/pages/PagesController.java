@@ -38,7 +38,7 @@ class PagesController {
     @PostMapping("/api/plan/pages")
     PagePlanView pages(@RequestBody BookDocument document) {
         var plan = PlanViews.plan(document);
-        return PagePlanView.of(plan.spec(), PagePlan.of(plan.worked()));
+        return PagePlanView.of(document, plan.spec(), PagePlan.of(plan.worked()));
     }
 
     /** Signatures that are ticked, from 0. */

@@ -21,7 +21,7 @@ final class BlockViews {
     private static PlanView.BlockView of(Gathered.Singly singly) {
         double thickMm = singly.thickness().result().number();
         return new PlanView.BlockView(
-                singly.sheets() + " single sheets",
+                singly.sheets() + (singly.doubled() ? " sheets folded at the fore edge" : " single sheets"),
                 List.of(),
                 List.of(),
                 thickMm - singly.pasteIns().mm(),

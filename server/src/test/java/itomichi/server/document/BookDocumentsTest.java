@@ -47,7 +47,7 @@ public class BookDocumentsTest {
                 others,
                 new BookDocument.Cutting(CutWish.Manner.TEAR, false, 2.5),
                 gathering,
-                new BookDocument.Pages(PageWish.BlankPlace.BOTH, 2, 4, 9),
+                new BookDocument.Pages(PageWish.BlankPlace.BOTH, 2, 4, 9, true, ARTWORK),
                 START.stations(),
                 START.rows(),
                 START.side(),
@@ -58,6 +58,11 @@ public class BookDocumentsTest {
                 START.done(),
                 Map.of("SPRING:AN_HOUR", new BookDocument.Taught(5, 14.5, 9, 20)));
     }
+
+    private static final BookDocument.Made ARTWORK = new BookDocument.Made(
+            List.of(new BookDocument.Picture(new BookDocument.Half(2, true, false), "the moth")),
+            List.of(new BookDocument.Facing(
+                    new BookDocument.Half(2, true, false), new BookDocument.Half(3, false, true))));
 
     private static Paper stocked(UUID from) {
         return new Paper(
