@@ -1,42 +1,30 @@
-import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { Button, Checkbox } from 'antd';
-import { useState } from 'react';
-import { api, failure, outcome, value } from '../../../../api/client';
+import { api, outcome, value } from '../../../../api/client';
 import { useSession } from '../../../../state/useSession';
 import { ErrorNote, Waiting } from '../../../../ui/ErrorNote';
 import { keptPaper } from '../../../../ui/printing';
 import { useWords } from '../../../../units/unit';
+import { TicksSaid } from '../TicksSaid';
+import { useTicks } from '../useTicks';
 
 /** What is gathered, in its order, to be ticked off; the ticks are kept. */
 export function GatherListLook() {
   const { id, version } = useSession().state.view;
   const words = useWords();
-  const client = useQueryClient();
-  const [lost, setLost] = useState<string | null>(null);
-  const key = ['gather-list', id, version];
-  const list = useQuery({
-    queryKey: key,
-    queryFn: () => value(api.GET('/api/books/{id}/gather-list', { params: { path: { id } } })),
-    placeholderData: (before) => before,
-  });
+  const path = { params: { path: { id } } };
+  const ticks = useTicks(
+    ['gather-list', id, version],
+    () => value(api.GET('/api/books/{id}/gather-list', path)),
+    (ticked) => outcome(api.PUT('/api/books/{id}/gather-list', { ...path, body: { ticked } })),
+  );
+  const { list, ticked } = ticks;
   if (list.isError) {
     return <ErrorNote message={list.error.message} again={() => void list.refetch()} />;
   }
   if (!list.data) {
     return <Waiting what="Getting the list" />;
   }
-  const { lines, ticked, planChanged } = list.data;
-  const keep = async (next: number[]) => {
-    const before = list.data;
-    // the tick is seen at once; an answer that was asked for before it knows nothing of it
-    client.setQueryData(key, { ...before, ticked: next, planChanged: false });
-    await client.cancelQueries({ queryKey: key }, { revert: false });
-    const result = await outcome(
-      api.PUT('/api/books/{id}/gather-list', { params: { path: { id } }, body: { ticked: next } }),
-    );
-    setLost(result.kind === 'value' ? null : failure(result));
-    client.setQueryData(key, result.kind === 'value' ? result.value : before);
-  };
+  const { lines } = list.data;
   return (
     <section className="gather-list" aria-label="Gathering list">
       <h2>
@@ -48,26 +36,14 @@ export function GatherListLook() {
           Print it
         </Button>
       </p>
-      {planChanged && (
-        <p className="row-fault">
-          The plan was changed after signatures were ticked off: look whether they still hold what it says.{' '}
-          <Button size="small" onClick={() => void keep([])}>
-            Begin the list again
-          </Button>
-        </p>
-      )}
-      {lost && (
-        <p className="row-fault" role="alert">
-          {lost} The last tick was not kept.
-        </p>
-      )}
+      <TicksSaid
+        ticks={ticks}
+        changed="The plan was changed after signatures were ticked off: look whether they still hold what it says."
+      />
       <ol>
         {lines.map((line, i) => (
           <li key={line.name}>
-            <Checkbox
-              checked={ticked.includes(i)}
-              onChange={(event) => void keep(event.target.checked ? [...ticked, i] : ticked.filter((one) => one !== i))}
-            >
+            <Checkbox checked={ticked.includes(i)} onChange={(event) => ticks.tick(i, event.target.checked)}>
               <strong>{line.name}</strong>, {line.pages}
               <span>
                 {line.holds}

@@ -1,10 +1,11 @@
-import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { Button, Checkbox } from 'antd';
 import { useState } from 'react';
-import { api, failure, outcome, value } from '../../../../api/client';
+import { api, outcome, value } from '../../../../api/client';
 import { useSession } from '../../../../state/useSession';
 import { useWords } from '../../../../units/unit';
 import { useHoles } from '../stations/edits';
+import { TicksSaid } from '../TicksSaid';
+import { useTicks } from '../useTicks';
 
 /** Longer lists are opened when wanted. */
 const SHORT = 12;
@@ -15,32 +16,14 @@ export function PunchingList() {
   const { id } = state.view;
   const words = useWords();
   const holes = useHoles();
-  const client = useQueryClient();
   const [whole, setWhole] = useState(false);
-  const [lost, setLost] = useState<string | null>(null);
-  const key = ['punching', id, state.view.version];
-  const punched = useQuery({
-    queryKey: key,
-    queryFn: () => value(api.GET('/api/books/{id}/punching', { params: { path: { id } } })),
-    placeholderData: (before) => before,
-  });
-  const ticked = punched.data?.ticked ?? [];
-  const keep = async (next: number[]) => {
-    const before = punched.data;
-    // The tick is seen at once; an answer that was asked for before it knows nothing of it.
-    client.setQueryData(key, { ticked: next, planChanged: false });
-    await client.cancelQueries({ queryKey: key }, { revert: false });
-    const result = await outcome(
-      api.PUT('/api/books/{id}/punching', { params: { path: { id } }, body: { ticked: next } }),
-    );
-    if (result.kind === 'value') {
-      setLost(null);
-      client.setQueryData(key, result.value);
-    } else {
-      setLost(failure(result));
-      client.setQueryData(key, before);
-    }
-  };
+  const path = { params: { path: { id } } };
+  const ticks = useTicks(
+    ['punching', id, state.view.version],
+    () => value(api.GET('/api/books/{id}/punching', path)),
+    (ticked) => outcome(api.PUT('/api/books/{id}/punching', { ...path, body: { ticked } })),
+  );
+  const { ticked } = ticks;
   const done = holes.ticks.filter((_, i) => ticked.includes(i)).reduce((sum, tick) => sum + tick.holes, 0);
   const shown = whole ? holes.ticks : holes.ticks.slice(0, SHORT);
   return (
@@ -61,28 +44,17 @@ export function PunchingList() {
           </li>
         ))}
       </ul>
-      {punched.data?.planChanged && (
-        <p className="row-fault">
-          The plan was changed after holes were ticked off: look whether they still lie where it says.{' '}
-          <Button size="small" onClick={() => void keep([])}>
-            Begin the list again
-          </Button>
-        </p>
-      )}
-      {lost && (
-        <p className="row-fault" role="alert">
-          {lost} The last tick was not kept.
-        </p>
-      )}
+      <TicksSaid
+        ticks={ticks}
+        changed="The plan was changed after holes were ticked off: look whether they still lie where it says."
+      />
       <ol className="ticks">
         {shown.map((tick, i) => (
           <li key={i}>
             <Checkbox
               checked={ticked.includes(i)}
-              disabled={!punched.data}
-              onChange={(event) =>
-                void keep(event.target.checked ? [...ticked, i] : ticked.filter((line) => line !== i))
-              }
+              disabled={!ticks.list.data}
+              onChange={(event) => ticks.tick(i, event.target.checked)}
             >
               {words(tick.words)}
             </Checkbox>
