@@ -72,7 +72,7 @@ export default function NewBook({ close, begun }: Props) {
 
   const begin = async (event: FormEvent) => {
     event.preventDefault();
-    if (!start.data || sending) {
+    if (sending) {
       return;
     }
     if (!/^\d{1,6}$/.test(pages.trim())) {
@@ -85,6 +85,16 @@ export default function NewBook({ close, begun }: Props) {
       return;
     }
     setSending(true);
+    // who types faster than the first answer comes waits for it, and presses once
+    const plain = start.data ?? (await start.refetch({ cancelRefetch: false })).data;
+    if (!plain) {
+      setWrong({
+        at: '',
+        line: `${start.error?.message ?? 'The application does not answer.'} What is typed here stays; begin again when it does.`,
+      });
+      setSending(false);
+      return;
+    }
     const read = await outcome(api.POST('/api/reading/weight', { body: { text: weight, unit } }));
     if (read.kind !== 'value') {
       setWrong({
@@ -96,11 +106,11 @@ export default function NewBook({ close, begun }: Props) {
     }
     const leaf = sizes.find((one) => one.name === chosen);
     const document: BookDocument = {
-      ...start.data,
-      name: name.trim() || start.data.name,
+      ...plain,
+      name: name.trim() || plain.name,
       extent: { by, number: Number(pages.trim()) },
-      leaf: { ...start.data.leaf, ...(leaf ? { widthMm: leaf.widthMm, heightMm: leaf.heightMm } : {}) },
-      paper: taken ?? { ...start.data.paper, grammageGsm: read.value.gsm },
+      leaf: { ...plain.leaf, ...(leaf ? { widthMm: leaf.widthMm, heightMm: leaf.heightMm } : {}) },
+      paper: taken ?? { ...plain.paper, grammageGsm: read.value.gsm },
     };
     if (await isMoreThanOneFold(document)) {
       setSending(false);

@@ -34,9 +34,9 @@ export function PagesStage() {
   const signature =
     signatures.find((one) => one.number === chosen) ?? signatures.find((one) => !one.endpapers) ?? signatures[0];
   const { papers, bound } = state.plan;
+  const movable = bound.folded && signature?.endpapers === false;
   // sheets that are all alike change nothing by changing places
-  const movable =
-    bound.folded && !signature?.endpapers && (papers.length > 1 || state.document.gathering.recipes.length > 0);
+  const mixed = papers.length > 1 || state.document.gathering.recipes.length > 0;
   return (
     <StageFrame
       stage="PAGES"
@@ -126,7 +126,9 @@ export function PagesStage() {
             width={width}
             behind={
               movable
-                ? (at) => <SheetMoves signatures={signatures} signature={signature} at={at} reach={reach} />
+                ? (at) => (
+                    <SheetMoves signatures={signatures} signature={signature} at={at} reach={reach} mixed={mixed} />
+                  )
                 : undefined
             }
           />

@@ -15,6 +15,26 @@ public record FoldedSheet(int paper, Length thickness, Length first, Length seco
     /** Folded leaves lie this far back from the fore edge, so that the fold is not trimmed off: common practice. */
     static final Length FOLD_BACK_CLEARANCE = Length.ofMm(5);
 
+    /** A stub as a loose leaf is hooked round a fold by: common practice, no published source. */
+    public static final Length USUAL_STUB = Length.ofMm(12);
+
+    /** A half narrower than this only catches the fold, and nobody counts it as a leaf: common practice, no published source. */
+    private static final Length WIDEST_STUB = Length.ofMm(25);
+
+    /** Whether a half is a stub in a book of this leaf width; of a tiny book only what is less than half a leaf. */
+    public static boolean stub(Length width, Length leaf) {
+        return width.isLessThan(WIDEST_STUB) && width.times(2).isLessThan(leaf);
+    }
+
+    /** Pages of it in a book of this leaf width. */
+    int pages(Length leaf) {
+        return pages(first, leaf) + pages(second, leaf);
+    }
+
+    private static int pages(Length width, Length leaf) {
+        return stub(width, leaf) ? 0 : Extent.pagesPerSheet(false);
+    }
+
     /** Width of the sheet before it is folded. */
     public Length unfolded() {
         return first.plus(second);

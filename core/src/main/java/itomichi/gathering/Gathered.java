@@ -55,7 +55,11 @@ public sealed interface Gathered {
 
         @Override
         public int pages() {
-            return sheets() * Extent.pagesPerSheet(true);
+            List<Signature> all = block.signatures();
+            int ends = (all.size() - sharing.signatures()) / 2;
+            return all.subList(ends, all.size() - ends).stream()
+                    .mapToInt(signature -> signature.pages(block.leaf()))
+                    .sum();
         }
 
         /** The thickest signature. */

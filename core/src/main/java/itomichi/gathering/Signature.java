@@ -41,6 +41,11 @@ public record Signature(List<FoldedSheet> sheets) {
         return sheets.size();
     }
 
+    /** Pages of it in a book of this leaf width; a stub is none. */
+    public int pages(Length leaf) {
+        return sheets.stream().mapToInt(sheet -> sheet.pages(leaf)).sum();
+    }
+
     /** Whether all sheets are equally thick. */
     public boolean uniform() {
         return sheets.stream().map(FoldedSheet::thickness).distinct().count() == 1;

@@ -84,7 +84,12 @@ public record GatherList(List<Line> lines) {
                     || sheet.second()
                             .filter(leaf -> leaf.reach() == Leaf.Reach.FOLD_OUT)
                             .isPresent();
-            papers.merge(folds ? paper + ", folded out" : paper, 1, Integer::sum);
+            boolean hooked = sheet.first().reach() == Leaf.Reach.STUB
+                    || sheet.second()
+                            .filter(leaf -> leaf.reach() == Leaf.Reach.STUB)
+                            .isPresent();
+            String as = folds ? ", folded out" : hooked ? ", hooked in by a stub" : "";
+            papers.merge(paper + as, 1, Integer::sum);
         }
         List<String> words = new ArrayList<>();
         papers.forEach((paper, number) -> words.add(number + (number == 1 ? " sheet of " : " sheets of ") + paper));

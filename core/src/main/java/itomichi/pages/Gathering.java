@@ -17,13 +17,14 @@ public record Gathering(int number, boolean endpapers, boolean turned, List<Shee
         sheets = List.copyOf(sheets);
     }
 
-    /** Its leaves in the order in which they are read. */
+    /** Its leaves in the order in which they are read; a stub is none. */
     public List<Leaf> leaves() {
         List<Leaf> leaves = new ArrayList<>();
         sheets.forEach(sheet -> leaves.add(sheet.first()));
         for (int i = sheets.size() - 1; i >= 0; i--) {
             sheets.get(i).second().ifPresent(leaves::add);
         }
+        leaves.removeIf(leaf -> leaf.reach() == Leaf.Reach.STUB);
         return leaves;
     }
 

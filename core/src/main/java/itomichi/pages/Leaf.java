@@ -35,6 +35,8 @@ public record Leaf(int signature, int sheet, Half half, int paper, Length width,
     /** How far a leaf reaches. */
     public enum Reach {
         FULL,
+        /** It only catches the fold, so that its other half is held: no leaf to a reader. */
+        STUB,
         /** It ends before the fore edge. */
         SHORT,
         /** It is folded back, and opens wider than the book. */

@@ -17,10 +17,13 @@ public record Page(Kind kind, int place, String number, String picture) {
         BLANK,
         ENDPAPER,
         /** It lies inside a sheet that is folded at the fore edge. */
-        HIDDEN
+        HIDDEN,
+        /** A side of a stub that only catches the fold. */
+        STUB
     }
 
     static final Page ENDPAPER = new Page(Kind.ENDPAPER, 0, "", "");
+    static final Page STUB = new Page(Kind.STUB, 0, "", "");
     static final Page HIDDEN = new Page(Kind.HIDDEN, 0, "", "");
 
     /** What it is called. */
@@ -30,6 +33,7 @@ public record Page(Kind kind, int place, String number, String picture) {
             case BLANK -> "blank";
             case ENDPAPER -> "endpaper";
             case HIDDEN -> "never seen";
+            case STUB -> "stub";
         };
     }
 }

@@ -94,18 +94,26 @@ public record PagePlan(List<Gathering> gatherings, List<List<Opening>> readings)
 
         private Gathering gathering(int number, Signature signature, boolean endpapers, boolean turned) {
             int sheets = signature.count();
-            List<SheetSides> sides = new ArrayList<>();
+            List<Leaf> first = new ArrayList<>();
+            List<Leaf> second = new ArrayList<>();
+            int at = 0;
             for (int k = 0; k < sheets; k++) {
                 FoldedSheet sheet = signature.sheets().get(k);
-                Leaf first = leaf(number, k + 1, Half.FIRST, sheet.paper(), sheet.first(), endpapers ? -1 : 2 * k);
-                int after = 2 * (2 * sheets - k - 1);
-                Leaf second = leaf(number, k + 1, Half.SECOND, sheet.paper(), sheet.second(), endpapers ? -1 : after);
-                sides.add(new SheetSides(k + 1, first, Optional.of(second), false));
+                first.add(leaf(number, k + 1, Half.FIRST, sheet.paper(), sheet.first(), endpapers ? -1 : at));
+                at += first.get(k).reach() == Reach.STUB ? 0 : 2;
+            }
+            for (int k = sheets - 1; k >= 0; k--) {
+                FoldedSheet sheet = signature.sheets().get(k);
+                second.add(0, leaf(number, k + 1, Half.SECOND, sheet.paper(), sheet.second(), endpapers ? -1 : at));
+                at += second.get(0).reach() == Reach.STUB ? 0 : 2;
             }
             if (!endpapers) {
-                before += 4 * sheets;
-                read += 4 * sheets;
+                before += at;
+                read += at;
             }
+            List<SheetSides> sides = IntStream.range(0, sheets)
+                    .mapToObj(k -> new SheetSides(k + 1, first.get(k), Optional.of(second.get(k)), false))
+                    .toList();
             return new Gathering(number, endpapers, turned, sides);
         }
 
@@ -128,7 +136,10 @@ public record PagePlan(List<Gathering> gatherings, List<List<Opening>> readings)
             String onFront = made ? picture(new Spot(sheet, half == Half.SECOND, true)) : "";
             String onBack = made ? picture(new Spot(sheet, half == Half.FIRST, false)) : "";
             Length whole = spec.leaf().width();
-            Reach reach = width.isMoreThan(whole) ? Reach.FOLD_OUT : width.isLessThan(whole) ? Reach.SHORT : Reach.FULL;
+            Reach reach = reach(width, whole);
+            if (reach == Reach.STUB) {
+                return new Leaf(signature, sheet, half, paper, width, reach, Page.STUB, Page.STUB);
+            }
             return new Leaf(
                     signature,
                     sheet,
@@ -138,6 +149,16 @@ public record PagePlan(List<Gathering> gatherings, List<List<Opening>> readings)
                     reach,
                     at < 0 ? Page.ENDPAPER : page(at + 1, onFront),
                     at < 0 ? Page.ENDPAPER : page(at + 2, onBack));
+        }
+
+        private static Reach reach(Length width, Length whole) {
+            if (width.isMoreThan(whole)) {
+                return Reach.FOLD_OUT;
+            }
+            if (FoldedSheet.stub(width, whole)) {
+                return Reach.STUB;
+            }
+            return width.isLessThan(whole) ? Reach.SHORT : Reach.FULL;
         }
 
         private String picture(Spot spot) {

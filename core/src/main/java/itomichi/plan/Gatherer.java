@@ -179,11 +179,12 @@ public final class Gatherer {
                 ? 1
                 : spec.gathering().chosen().map(GatherWish.Chosen::signatures).orElse(0);
         List<Signature> signatures = new ArrayList<>();
-        int left = spec.extent().sheets(true);
+        int left = spec.pages();
         while (wanted > 0 ? signatures.size() < wanted : left > 0 || signatures.size() < form.fewest()) {
             Signature signature = signature(recipes.get(signatures.size() % recipes.size()));
             signatures.add(signature);
-            left -= signature.count();
+            // a recipe of stubs alone ends too
+            left -= Math.max(1, signature.pages(spec.leaf().width()));
         }
         return signatures;
     }

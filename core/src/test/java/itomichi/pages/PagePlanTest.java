@@ -196,6 +196,33 @@ public class PagePlanTest {
         assertEquals(pages, List.of("5"));
     }
 
+    /** Two sheets and between them a leaf hooked round the inner one by a stub: ten pages, the stub is none of them. */
+    @Test
+    public void aLeafHookedInByAStubIsTwoPages() {
+        GatherWish wish = Books.sound()
+                .gathering()
+                .withRecipes(List.of(List.of(
+                        new RecipeSheet(0, Optional.empty(), Optional.empty()),
+                        new RecipeSheet(0, Optional.of(Length.ofMm(12)), Optional.empty()),
+                        new RecipeSheet(0, Optional.empty(), Optional.empty()))));
+        PagePlan plan = plan(Books.sound().withPages(10).withGathering(wish));
+        List<Page> read = read(plan).stream()
+                .filter(page -> page.kind() != Page.Kind.STUB)
+                .toList();
+        assertEquals(
+                read.stream().map(Page::words).toList(),
+                IntStream.rangeClosed(1, 10).mapToObj(Integer::toString).toList());
+        assertEquals(plan.readings().get(0).size(), 6);
+        assertEquals(plan.gatherings().get(0).sheets().get(1).first().reach(), Leaf.Reach.STUB);
+    }
+
+    /** In a book as small as a stamp a narrow leaf is a leaf. */
+    @Test
+    public void theLeavesOfATinyBookAreNoStubs() {
+        BookSpec tiny = Books.sound().withPages(8).withLeaf(Books.sound().leaf().withWidth(Length.ofMm(22)));
+        assertEquals(plan(tiny).gatherings().get(0).last().number(), "8");
+    }
+
     private static BookSpec doubled(int pages) {
         return book("stab-four-hole", pages).withPageWish(PageWish.PLAIN.withDoubled(true));
     }

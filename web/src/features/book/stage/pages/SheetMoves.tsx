@@ -2,7 +2,7 @@ import { Button } from 'antd';
 import type { PagePlan } from '../../../../api/client';
 import { useSession } from '../../../../state/useSession';
 import { SelectField } from '../../../../ui/choices';
-import { further, moved, ofPaper, type Reach } from './moves';
+import { further, hooked, moved, ofPaper, takenOut, type Reach } from './moves';
 
 interface Props {
   signatures: PagePlan['signatures'];
@@ -10,10 +10,12 @@ interface Props {
   /** Which sheet of it, from 0. */
   at: number;
   reach: Reach;
+  /** Whether its sheets differ, so that their places matter. */
+  mixed: boolean;
 }
 
 /** Another place in its signature for a sheet, or another paper. */
-export function SheetMoves({ signatures, signature, at, reach }: Props) {
+export function SheetMoves({ signatures, signature, at, reach, mixed }: Props) {
   const { session, state } = useSession();
   const { papers } = state.plan;
   const number = at + 1;
@@ -35,17 +37,42 @@ export function SheetMoves({ signatures, signature, at, reach }: Props) {
           }
         />
       )}
-      <Button size="small" disabled={at === 0} onClick={() => move(-1)} aria-label={`Sheet ${number} further out`}>
-        Further out
-      </Button>
+      {mixed && (
+        <>
+          <Button size="small" disabled={at === 0} onClick={() => move(-1)} aria-label={`Sheet ${number} further out`}>
+            Further out
+          </Button>
+          <Button
+            size="small"
+            disabled={number === signature.sheets.length}
+            onClick={() => move(1)}
+            aria-label={`Sheet ${number} further in`}
+          >
+            Further in
+          </Button>
+        </>
+      )}
       <Button
         size="small"
-        disabled={number === signature.sheets.length}
-        onClick={() => move(1)}
-        aria-label={`Sheet ${number} further in`}
+        aria-label={`Hook a leaf in by sheet ${number}`}
+        onClick={() =>
+          session.change(
+            'a leaf hooked in',
+            moved(signatures, signature.number, reach, hooked(at, state.plan.block.stubMm)),
+          )
+        }
       >
-        Further in
+        Hook a leaf in
       </Button>
+      {(sheet.first.reach === 'STUB' || sheet.second?.reach === 'STUB') && (
+        <Button
+          size="small"
+          aria-label={`Take out sheet ${number}`}
+          onClick={() => session.change('a leaf taken out', moved(signatures, signature.number, reach, takenOut(at)))}
+        >
+          Take it out
+        </Button>
+      )}
     </span>
   );
 }

@@ -52,13 +52,15 @@ export function SheetsLook({ sheets, behind, heightMm, width }: Props) {
   );
 }
 
+const REACHES = { FULL: '', SHORT: 'short', FOLD_OUT: 'folds out', STUB: 'a stub that catches the fold' } as const;
+
 /** What folds out, and what ends before the fore edge. */
 function Reach({ sheet }: { sheet: PlannedSheet }) {
   const words = useWords();
   return [sheet.first, sheet.second].map((leaf, i) =>
     leaf && leaf.reach !== 'FULL' ? (
       <span key={i}>
-        , {i === 0 ? 'first' : 'second'} half {words(leaf.width)}: {leaf.reach === 'SHORT' ? 'short' : 'folds out'}
+        , {i === 0 ? 'first' : 'second'} half {words(leaf.width)}: {REACHES[leaf.reach]}
       </span>
     ) : null,
   );

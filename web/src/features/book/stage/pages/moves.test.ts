@@ -1,6 +1,6 @@
 import { expect, test } from 'vitest';
 import type { BookDocument, PagePlan } from '../../../../api/client';
-import { further, moved, ofPaper } from './moves';
+import { further, hooked, moved, ofPaper, takenOut } from './moves';
 
 const sheet = { number: 1 };
 const signatures = [
@@ -20,6 +20,14 @@ test('a sheet goes further in', () => {
 
 test('a sheet goes further out', () => {
   expect(further(2, -1)([{ paper: 0 }, { paper: 1 }, { paper: 2 }]).map((one) => one.paper)).toEqual([0, 2, 1]);
+});
+
+test('a leaf is hooked in by a stub of its own paper', () => {
+  expect(hooked(0, 12)([{ paper: 1 }, { paper: 0 }])).toEqual([{ paper: 1 }, { paper: 1, firstMm: 12 }, { paper: 0 }]);
+});
+
+test('what was hooked in is taken out again', () => {
+  expect(takenOut(1)(hooked(0, 12)([{ paper: 1 }]))).toEqual([{ paper: 1 }]);
 });
 
 test('another paper in one signature leaves the others as they are', () => {

@@ -45,6 +45,20 @@ export function further(at: number, places: number): Edit {
   };
 }
 
+/** A loose leaf more inside a sheet of a recipe, from 0: hooked round the next fold by a stub so wide. */
+export function hooked(at: number, stubMm: number): Edit {
+  return (recipe) => {
+    const sheets = [...recipe];
+    sheets.splice(at + 1, 0, { paper: recipe[at]?.paper ?? 0, firstMm: stubMm });
+    return sheets;
+  };
+}
+
+/** A sheet of a recipe, from 0, taken out. */
+export function takenOut(at: number): Edit {
+  return (recipe) => recipe.filter((_, i) => i !== at);
+}
+
 /** Another paper for a sheet of a recipe, from 0. */
 export function ofPaper(at: number, paper: number): Edit {
   return (recipe) => recipe.map((sheet, i) => (i === at ? { ...sheet, paper } : sheet));

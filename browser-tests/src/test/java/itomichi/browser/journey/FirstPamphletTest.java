@@ -3,9 +3,11 @@ package itomichi.browser.journey;
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 
 import com.microsoft.playwright.Page;
+import com.microsoft.playwright.Route;
 import com.microsoft.playwright.options.AriaRole;
 import itomichi.browser.fixture.Journey;
 import itomichi.browser.screen.BookScreen;
+import java.util.concurrent.atomic.AtomicReference;
 import java.util.regex.Pattern;
 import org.testng.annotations.Test;
 
@@ -98,6 +100,23 @@ public class FirstPamphletTest extends Journey {
         page.keyboard().press("Enter");
         assertThat(page.getByText("Sewn.", new Page.GetByTextOptions().setExact(true)))
                 .isVisible();
+    }
+
+    /** Whoever types faster than the first answer comes presses Enter once: the book is begun when the answer is there. */
+    @Test
+    public void fastFingersBeginABookOnce() {
+        Page page = window();
+        AtomicReference<Route> held = new AtomicReference<>();
+        page.route("**/api/books/new*", held::set);
+        page.navigate("/");
+        assertThat(page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("On the bench")))
+                .isVisible();
+        page.keyboard().press("n");
+        page.getByLabel("Name", exactly()).fill("Fast fingers");
+        page.keyboard().press("Enter");
+        page.waitForCondition(() -> held.get() != null);
+        held.get().resume();
+        new BookScreen(page).shows("Sheets to fold", "8");
     }
 
     private static Page.GetByLabelOptions exactly() {

@@ -2,6 +2,7 @@ package itomichi.server.plan;
 
 import itomichi.book.BookPlan;
 import itomichi.gathering.Block;
+import itomichi.gathering.FoldedSheet;
 import itomichi.gathering.Gathered;
 import itomichi.gathering.Signature;
 import itomichi.server.plan.PlanView.NestedView;
@@ -28,7 +29,8 @@ final class BlockViews {
                 thickMm,
                 thickMm - singly.pasteIns().mm(),
                 thickMm - singly.pasteIns().mm(),
-                singly.pasteIns().mm());
+                singly.pasteIns().mm(),
+                FoldedSheet.USUAL_STUB.mm());
     }
 
     private static PlanView.BlockView of(Gathered.InSignatures folded) {
@@ -42,7 +44,8 @@ final class BlockViews {
                 block.foreEdge().result().number(),
                 block.spine().result().number(),
                 block.spineLoose().result().number(),
-                block.pasteIns().mm());
+                block.pasteIns().mm(),
+                FoldedSheet.USUAL_STUB.mm());
     }
 
     private static List<SignatureView> signatures(Gathered.InSignatures folded, List<Signature> kinds) {

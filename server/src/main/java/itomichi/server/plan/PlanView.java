@@ -132,6 +132,7 @@ public record PlanView(
      * The folded signatures on each other, or the single sheets.
      *
      * @param nests how the sheets lie in signatures that differ
+     * @param stubMm as wide a stub as a loose leaf is usually hooked in by
      */
     public record BlockView(
             String words,
@@ -141,7 +142,8 @@ public record PlanView(
             double foreEdgeMm,
             double spineMm,
             double spineLooseMm,
-            double pasteInsMm) {}
+            double pasteInsMm,
+            double stubMm) {}
 
     /** A signature: its sheets, how thick it is folded, and which of the nests it is, from 0. */
     public record SignatureView(int number, int sheets, double foldMm, int nest, boolean endpaper) {}
