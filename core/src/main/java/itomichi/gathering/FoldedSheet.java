@@ -15,8 +15,8 @@ public record FoldedSheet(int paper, Length thickness, Length first, Length seco
     /** Folded leaves lie this far back from the fore edge, so that the fold is not trimmed off: common practice. */
     static final Length FOLD_BACK_CLEARANCE = Length.ofMm(5);
 
-    /** A stub as a loose leaf is hooked round a fold by: common practice, no published source. */
-    public static final Length USUAL_STUB = Length.ofMm(12);
+    /** A stub as a loose leaf is hooked round a fold by; out of a narrower one the thread pulls. Common practice, no published source. */
+    public static final Length USUAL_STUB = Length.ofMm(20);
 
     /** A half narrower than this only catches the fold, and nobody counts it as a leaf: common practice, no published source. */
     private static final Length WIDEST_STUB = Length.ofMm(25);

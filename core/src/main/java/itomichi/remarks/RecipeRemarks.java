@@ -14,9 +14,6 @@ import java.util.Optional;
 /** What is to be said about leaves that are narrower or wider than the book. */
 final class RecipeRemarks {
 
-    /** A leaf narrower than this is not held by the fold when it is pulled: common practice, no published source. */
-    static final Length HELD = Length.ofMm(20);
-
     private RecipeRemarks() {}
 
     static List<Draft> of(BookSpec spec, Gathered gathered) {
@@ -53,14 +50,14 @@ final class RecipeRemarks {
                             wide.minus(leaf).at(Fineness.CUT),
                             FoldedSheet.foldedBackAt(leaf).at(Fineness.CUT),
                             folds == 1 ? "" : ", " + folds + " folds in all")));
-        } else if (wide.isLessThan(HELD)) {
+        } else if (wide.isLessThan(FoldedSheet.USUAL_STUB)) {
             remarks.add(Draft.caution(
                     key,
                     Phrase.of(
                             "{}: {} wide. Under {} the thread pulls out of it; paste it to its neighbour.",
                             which,
                             wide.at(Fineness.CUT),
-                            HELD.at(Fineness.CUT))));
+                            FoldedSheet.USUAL_STUB.at(Fineness.CUT))));
         } else {
             remarks.add(Draft.note(
                     key,
