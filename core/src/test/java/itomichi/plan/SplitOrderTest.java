@@ -23,7 +23,7 @@ import java.util.stream.Stream;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
 
-/** Books of 40 to 1,200 pages over ten papers and all structures with signatures: which split is put before which. */
+/** Books of 40 to 1,200 pages over nine papers and all structures with signatures: which split is put before which. */
 public class SplitOrderTest {
 
     @DataProvider
@@ -41,7 +41,6 @@ public class SplitOrderTest {
                         new Object[] {90.0, BulkKind.BOOK_WOVE},
                         new Object[] {100.0, BulkKind.BULKY_BOOK},
                         new Object[] {120.0, BulkKind.BOOK_WOVE},
-                        new Object[] {120.0, BulkKind.DRAWING},
                         new Object[] {150.0, BulkKind.BOOK_WOVE},
                         new Object[] {160.0, BulkKind.CARDSTOCK},
                         new Object[] {200.0, BulkKind.WATERCOLOUR},

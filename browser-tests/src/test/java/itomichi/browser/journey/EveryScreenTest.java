@@ -45,7 +45,7 @@ public class EveryScreenTest extends ScreenJourney {
                         "/learned")
             },
             {"Cue slips", STAGES},
-            {"Programme", List.of("gather", "pages", "template", "sewing")},
+            {"Programme", List.of("gather", "template", "sewing")},
             {"Prompt book", List.of("purpose", "paper", "gather", "thread", "sewing", "rehearsal", "cover")},
             {"Costume swatches", List.of("paper", "gather", "pages", "stations", "cover")},
             {"Scene diary", List.of("template")},
