@@ -92,7 +92,10 @@ public class OwnPatternTest extends Journey {
     @Test
     public void aWrittenPathIsReadAsAPattern() {
         button("Draw one for a fold").click();
-        page.locator(".pattern-text").fill("+2 -1 +3 -2 tie");
+        Locator text = page.locator(".pattern-text");
+        // what was drawn is written there first
+        assertThat(text).hasValue(Pattern.compile("hole"));
+        text.fill("+2 -1 +3 -2 tie");
         button("Read it").click();
         assertThat(page.locator(".pattern-look .sew-notation")).containsText("+2 -1 +3 -2 tie");
     }

@@ -10,6 +10,8 @@ import java.util.regex.Pattern;
 /** A book at one of its stages. */
 public final class BookScreen {
 
+    private static final int TRIES = 5;
+
     private final Page page;
 
     public BookScreen(Page page) {
@@ -69,8 +71,14 @@ public final class BookScreen {
 
     /** Types into a field and takes it. */
     public BookScreen type(String label, String text) {
-        field(label).fill(text);
-        field(label).press("Enter");
+        Locator field = field(label);
+        field.fill(text);
+        // an answer that comes while it is filled moves the caret: who types looks at what is there before pressing
+        // Enter
+        for (int again = 0; again < TRIES && !field.inputValue().equals(text); again++) {
+            field.fill(text);
+        }
+        field.press("Enter");
         return this;
     }
 
