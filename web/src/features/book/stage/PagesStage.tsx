@@ -22,6 +22,13 @@ const withPages = (change: Partial<Pages>) => (document: BookDocument) => ({
   pages: { ...document.pages, ...change },
 });
 
+/** How pages are counted. */
+const COUNTS = [
+  { part: 'uncounted', label: 'Pages before counting begins', what: 'pages' },
+  { part: 'roman', label: 'Then in roman figures', what: 'pages' },
+  { part: 'first', label: 'Then from number', what: 'the number' },
+] as const;
+
 /** Which page lies where: on the sheets before they are folded, and as a reader turns them. */
 export function PagesStage() {
   const { session, state } = useSession();
@@ -29,7 +36,6 @@ export function PagesStage() {
   const [chosen, setChosen] = useState<number | null>(null);
   const pages = usePages();
   const [reach, setReach] = useState<Reach>('all');
-  const { blanks, uncounted, roman, first } = state.document.pages;
   const signatures = pages.data?.signatures ?? [];
   const signature =
     signatures.find((one) => one.number === chosen) ?? signatures.find((one) => !one.endpapers) ?? signatures[0];
@@ -76,7 +82,7 @@ export function PagesStage() {
           {state.plan.blanks && (
             <Segmented
               label="Blank pages"
-              value={blanks}
+              value={state.document.pages.blanks}
               options={[
                 { value: 'END', label: 'at the end' },
                 { value: 'FRONT', label: 'in front' },
@@ -85,27 +91,16 @@ export function PagesStage() {
               choose={(place) => session.change('blank pages', withPages({ blanks: place }))}
             />
           )}
-          <CountField
-            label="Pages before counting begins"
-            field="pages.uncounted"
-            what="pages"
-            value={uncounted}
-            edit={(d, number) => withPages({ uncounted: number })(d)}
-          />
-          <CountField
-            label="Then in roman figures"
-            field="pages.roman"
-            what="pages"
-            value={roman}
-            edit={(d, number) => withPages({ roman: number })(d)}
-          />
-          <CountField
-            label="Then from number"
-            field="pages.first"
-            what="the number"
-            value={first}
-            edit={(d, number) => withPages({ first: number })(d)}
-          />
+          {COUNTS.map(({ part, label, what }) => (
+            <CountField
+              key={part}
+              label={label}
+              field={`pages.${part}`}
+              what={what}
+              value={state.document.pages[part]}
+              edit={(d, number) => withPages({ [part]: number })(d)}
+            />
+          ))}
         </>
       }
       drawing={(width) =>

@@ -54,7 +54,7 @@ public class SplitsBenchmark {
                 Length.ofMm(0.168),
                 Form.from(2),
                 SplitWish.NONE,
-                new SewnIn(Length.ofMm(0.48), 1, BulkKind.BOOK_WOVE, Learned.NONE),
+                SewnIn.of(Length.ofMm(0.48), 1, BulkKind.BOOK_WOVE, Learned.NONE),
                 Springs.usual(Pressing.OVERNIGHT),
                 Back.FLAT,
                 Length.ZERO,

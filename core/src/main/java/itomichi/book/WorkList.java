@@ -244,10 +244,9 @@ public record WorkList(List<Task> tasks, Set<String> done) {
                         Handling.FOLD,
                         folded,
                         Lying.NOT);
-                then("level", Stage.GATHER, Phrase.of("Tap them level and clamp them"), Handling.COLLATE, 1, Lying.NOT);
-            } else {
-                then("level", Stage.GATHER, words, Handling.COLLATE, 1, Lying.NOT);
             }
+            Phrase level = folded > 0 ? Phrase.of("Tap them level and clamp them") : words;
+            then("level", Stage.GATHER, level, Handling.COLLATE, 1, Lying.NOT);
         }
 
         /** @param covers what of the cover is to be there before it is punched */

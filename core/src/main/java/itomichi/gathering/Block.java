@@ -95,9 +95,8 @@ public record Block(
 
     /** Thickness of the stack at its folds, pressed as said, before any thread. */
     public Working stackAtFolds() {
-        double flatMm = 2 * laidFlatLength().mm();
         return springs.told(overSheets(STACK), springs.pressing())
-                .between(BUNDLE.with(flatMm * (1 + springs.least())), BUNDLE.with(flatMm * (1 + springs.most())))
+                .between(BUNDLE.with(stackMm(springs.least())), BUNDLE.with(stackMm(springs.most())))
                 .gives(BUNDLE);
     }
 
@@ -112,7 +111,11 @@ public record Block(
     }
 
     private double spineMm(double spring) {
-        return 2 * laidFlatLength().mm() * (1 + spring) + swell().result().number();
+        return stackMm(spring) + swell().result().number();
+    }
+
+    private double stackMm(double spring) {
+        return 2 * laidFlatLength().mm() * (1 + spring);
     }
 
     /** How much thicker the spine is than the fore edge, in percent of the fore edge; negative where the fore edge is the thicker. */

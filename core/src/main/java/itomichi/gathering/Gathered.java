@@ -56,10 +56,19 @@ public sealed interface Gathered {
         @Override
         public int pages() {
             List<Signature> all = block.signatures();
-            int ends = (all.size() - sharing.signatures()) / 2;
-            return all.subList(ends, all.size() - ends).stream()
+            return all.subList(endpapers(), all.size() - endpapers()).stream()
                     .mapToInt(signature -> signature.pages(block.leaf()))
                     .sum();
+        }
+
+        /** Sections of endpapers at either end of the block. */
+        public int endpapers() {
+            return (block.signatures().size() - sharing.signatures()) / 2;
+        }
+
+        /** Whether a signature of the block, from 0, is a section of endpapers. */
+        public boolean endpaper(int signature) {
+            return signature < endpapers() || signature >= block.signatures().size() - endpapers();
         }
 
         /** The thickest signature. */

@@ -1,24 +1,41 @@
 package itomichi.gathering;
 
 import itomichi.finding.Quantity;
-import itomichi.finding.Source;
 import itomichi.finding.Working;
 import itomichi.habit.Habit;
+import itomichi.habit.Habit.Kind;
 import itomichi.habit.Learned;
 import itomichi.habit.Taught;
+import java.util.EnumMap;
+import java.util.Map;
 import java.util.Optional;
 
 /**
  * How far folds spring back: as is common practice for each pressing, or as was learned and taken.
  *
  * @param pressing how long this book's signatures were pressed
- * @param learned what was taken into it
+ * @param taken what was learned of each pressing and taken
  */
-public record Springs(Pressing pressing, Learned learned) {
+public record Springs(Pressing pressing, Map<Pressing, Taught> taken) {
+
+    private static final int PERCENT = 100;
+
+    public Springs {
+        taken = Map.copyOf(taken);
+    }
+
+    /** In a book into which so much was taken of what finished ones taught. */
+    public static Springs of(Pressing pressing, Learned learned) {
+        Map<Pressing, Taught> taken = new EnumMap<>(Pressing.class);
+        for (Pressing one : Pressing.values()) {
+            learned.of(habit(one)).ifPresent(taught -> taken.put(one, taught));
+        }
+        return new Springs(pressing, taken);
+    }
 
     /** By common practice. */
     public static Springs usual(Pressing pressing) {
-        return new Springs(pressing, Learned.NONE);
+        return new Springs(pressing, Map.of());
     }
 
     /** The habit of folds pressed so. */
@@ -27,7 +44,7 @@ public record Springs(Pressing pressing, Learned learned) {
     }
 
     private Optional<Taught> taught(Pressing pressed) {
-        return learned.of(habit(pressed)).map(Taught::asShares);
+        return Optional.ofNullable(taken.get(pressed)).map(Taught::asShares);
     }
 
     /** How much thicker a fold pressed so is than its sheets laid flat, as a share. */
@@ -52,12 +69,7 @@ public record Springs(Pressing pressing, Learned learned) {
 
     /** Tells a working which spring it is, and where it comes from. */
     Working.Builder told(Working.Builder working, Pressing pressed) {
-        working.with("k", "spring of the folds, " + pressed.words(), Quantity.ratio(share(pressed), 2))
-                .from(Source.COMMON_PRACTICE);
-        Habit habit = habit(pressed);
-        learned.of(habit)
-                .ifPresent(
-                        taught -> working.from(Source.LEARNED).note(taught.told(habit.kind(), pressed.spring() * 100)));
-        return working;
+        working.with("k", "spring of the folds, " + pressed.words(), Quantity.ratio(share(pressed), 2));
+        return Taught.tell(working, Kind.SPRING, Optional.ofNullable(taken.get(pressed)), pressed.spring() * PERCENT);
     }
 }

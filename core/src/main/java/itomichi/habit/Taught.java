@@ -1,8 +1,10 @@
 package itomichi.habit;
 
+import itomichi.finding.Source;
+import itomichi.finding.Working;
 import itomichi.habit.Habit.Kind;
 import itomichi.measure.Phrase;
-import itomichi.measure.Unit;
+import java.util.Optional;
 
 /**
  * What finished books taught of a habit, as it was taken into a book: it stays as it is when more books are finished.
@@ -13,6 +15,9 @@ import itomichi.measure.Unit;
  * @param high the most that eight of ten of the next come to
  */
 public record Taught(int count, double middle, double low, double high) {
+
+    /** Of fewer readings nothing is taught. */
+    public static final int LEAST = 3;
 
     /** So many percent as a share. */
     private static final double SHARE = 0.01;
@@ -28,18 +33,15 @@ public record Taught(int count, double middle, double low, double high) {
                 kind.shown(usual).phrase());
     }
 
-    /** The same in other units, such as a share of percent. */
-    public Taught times(double factor) {
-        return new Taught(count, middle * factor, low * factor, high * factor);
-    }
-
     /** Percent as shares. */
     public Taught asShares() {
-        return times(SHARE);
+        return new Taught(count, middle * SHARE, low * SHARE, high * SHARE);
     }
 
-    /** A short word of where it comes from. */
-    public String from() {
-        return Phrase.of("of {} of your books", count).in(Unit.MM);
+    /** Tells a working whose number is common practice, or was learned where that was taken, which of both it is. */
+    public static Working.Builder tell(Working.Builder working, Kind kind, Optional<Taught> taken, double usual) {
+        working.from(taken.isPresent() ? Source.LEARNED : Source.COMMON_PRACTICE);
+        taken.ifPresent(taught -> working.note(taught.told(kind, usual)));
+        return working;
     }
 }

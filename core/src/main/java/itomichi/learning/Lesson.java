@@ -24,7 +24,7 @@ import org.apache.commons.statistics.distribution.TDistribution;
 public record Lesson(int count, double median, double spread, double low, double high) {
 
     /** Fewer readings are shown, and nothing is offered from them. */
-    public static final int LEAST = 3;
+    public static final int LEAST = Taught.LEAST;
 
     static final int USUAL_WEIGHT = 4;
 

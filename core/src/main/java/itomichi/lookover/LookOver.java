@@ -9,6 +9,7 @@ import itomichi.finding.Stage;
 import itomichi.finding.Working;
 import itomichi.gathering.Gathered;
 import itomichi.lookover.Check.Measure;
+import itomichi.material.Paper;
 import itomichi.measure.Fineness;
 import itomichi.measure.Length;
 import itomichi.path.Kettle;
@@ -32,9 +33,6 @@ public final class LookOver {
     private static final Length TRUE = Length.ofMm(0.5);
     /** Squares are seen to be uneven from this on: common practice. */
     private static final Length SQUARE_TRUE = Length.ofMm(0.7);
-
-    /** Papers of one kind differ in bulk by so much, either way: common practice. */
-    private static final double BULK_SPREAD = 0.1;
 
     private final WorkedBook book;
     private final List<Check> checks = new ArrayList<>();
@@ -91,7 +89,7 @@ public final class LookOver {
                     "Thickness of the pressed stack at the folds, before any thread.",
                     new Measure(
                             stack.length(),
-                            stack.low().orElseThrow().times(1 - BULK_SPREAD),
+                            stack.low().orElseThrow().times(1 - Paper.BULK_SPREAD),
                             stack.high().orElseThrow(),
                             Fineness.BUNDLE),
                     "Knock the folds flat with the bone, and press once more, folds turned to both sides.",
@@ -104,7 +102,8 @@ public final class LookOver {
                 several
                         ? "Thickness of the pressed block at the fore edge."
                         : "Thickness of the pressed signature at the fore edge.",
-                new Measure(edge, edge.times(1 - BULK_SPREAD), edge.times(1 + BULK_SPREAD), Fineness.BUNDLE),
+                new Measure(
+                        edge, edge.times(1 - Paper.BULK_SPREAD), edge.times(1 + Paper.BULK_SPREAD), Fineness.BUNDLE),
                 "Press it once more, longer and heavier; measure the paper and give its thickness at Paper.",
                 "Spine, cover and thread are worked out for another thickness."));
         if (several) {

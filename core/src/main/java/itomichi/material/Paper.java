@@ -31,7 +31,7 @@ public record Paper(String name, Grammage grammage, BulkKind kind, Optional<Meas
     private static final Formula BY_STACK = Formula.of("T ÷ n");
     private static final Quantity THICKNESS = Quantity.of(Length.ZERO, Fineness.HAIR);
     /** How far papers of one kind differ in bulk, either way: common practice. */
-    private static final double BULK_SPREAD = 0.10;
+    public static final double BULK_SPREAD = 0.10;
 
     /** How thick a sheet of it comes out in finished books. */
     public Habit habit() {

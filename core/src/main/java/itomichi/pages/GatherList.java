@@ -80,15 +80,9 @@ public record GatherList(List<Line> lines) {
         for (SheetSides sheet : gathering.sheets()) {
             String paper =
                     spec.papers().all().get(sheet.first().paper()).paper().name();
-            boolean folds = sheet.first().reach() == Leaf.Reach.FOLD_OUT
-                    || sheet.second()
-                            .filter(leaf -> leaf.reach() == Leaf.Reach.FOLD_OUT)
-                            .isPresent();
-            boolean hooked = sheet.first().reach() == Leaf.Reach.STUB
-                    || sheet.second()
-                            .filter(leaf -> leaf.reach() == Leaf.Reach.STUB)
-                            .isPresent();
-            String as = folds ? ", folded out" : hooked ? ", hooked in by a stub" : "";
+            String as = sheet.reaches(Leaf.Reach.FOLD_OUT)
+                    ? ", folded out"
+                    : sheet.reaches(Leaf.Reach.STUB) ? ", hooked in by a stub" : "";
             papers.merge(paper + as, 1, Integer::sum);
         }
         List<String> words = new ArrayList<>();

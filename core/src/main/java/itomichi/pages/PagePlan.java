@@ -78,16 +78,14 @@ public record PagePlan(List<Gathering> gatherings, List<List<Opening>> readings)
 
         private List<Gathering> folded(Gathered.InSignatures folded) {
             List<Signature> signatures = folded.block().signatures();
-            int apart = (signatures.size() - folded.sharing().signatures()) / 2;
             List<Gathering> gatherings = new ArrayList<>();
             for (int i = 0; i < signatures.size(); i++) {
-                boolean endpapers = i < apart || i >= signatures.size() - apart;
                 boolean turned = spec.bound().turnedOver() && i > 0;
                 if (turned) {
                     // what is read from its own front is counted from there
                     read = 0;
                 }
-                gatherings.add(gathering(i + 1, signatures.get(i), endpapers, turned));
+                gatherings.add(gathering(i + 1, signatures.get(i), folded.endpaper(i), turned));
             }
             return gatherings;
         }
@@ -131,24 +129,19 @@ public record PagePlan(List<Gathering> gatherings, List<List<Opening>> readings)
 
         /** @param at pages of its signature before its front; less than none of an endpaper */
         private Leaf leaf(int signature, int sheet, Half half, int paper, Length width, int at) {
-            // what was made beforehand is of the first signature of pages
-            boolean made = before == 0 && half != Half.WHOLE;
-            String onFront = made ? picture(new Spot(sheet, half == Half.SECOND, true)) : "";
-            String onBack = made ? picture(new Spot(sheet, half == Half.FIRST, false)) : "";
             Length whole = spec.leaf().width();
             Reach reach = reach(width, whole);
             if (reach == Reach.STUB) {
                 return new Leaf(signature, sheet, half, paper, width, reach, Page.STUB, Page.STUB);
             }
-            return new Leaf(
-                    signature,
-                    sheet,
-                    half,
-                    paper,
-                    width,
-                    reach,
-                    at < 0 ? Page.ENDPAPER : page(at + 1, onFront),
-                    at < 0 ? Page.ENDPAPER : page(at + 2, onBack));
+            if (at < 0) {
+                return new Leaf(signature, sheet, half, paper, width, reach, Page.ENDPAPER, Page.ENDPAPER);
+            }
+            // what was made beforehand is of the first signature of pages
+            boolean made = before == 0 && half != Half.WHOLE;
+            Page front = page(at + 1, made ? picture(new Spot(sheet, half == Half.SECOND, true)) : "");
+            Page back = page(at + 2, made ? picture(new Spot(sheet, half == Half.FIRST, false)) : "");
+            return new Leaf(signature, sheet, half, paper, width, reach, front, back);
         }
 
         private static Reach reach(Length width, Length whole) {

@@ -53,7 +53,7 @@ public final class Gatherer {
     private Gatherer(BookSpec spec, Thicknesses thicknesses, HolePlaces places) {
         this.spec = spec;
         this.thicknesses = thicknesses;
-        this.thread = new SewnIn(
+        this.thread = SewnIn.of(
                 thicknesses.strand(), spec.thread().strands(), spec.paper().kind(), spec.learned());
         int fewest = spec.bound().form().fewest();
         this.way = ThreadOrder.sewn(spec, places)

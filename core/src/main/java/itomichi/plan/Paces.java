@@ -6,6 +6,7 @@ import itomichi.spec.BookSpec;
 import java.util.LinkedHashMap;
 import java.util.Map;
 import java.util.Optional;
+import java.util.regex.Pattern;
 
 /** Steps at which hands have a pace of their own, and the pace that was learned for a book and taken. */
 public final class Paces {
@@ -20,6 +21,8 @@ public final class Paces {
     public static final String COVER_CUT = "cover-cut";
 
     private static final Map<String, String> STEPS = steps();
+    /** Several steps of one kind are told apart by a number. */
+    private static final Pattern NUMBER = Pattern.compile("-\\d+$");
 
     private Paces() {}
 
@@ -36,7 +39,7 @@ public final class Paces {
 
     /** The habit of a step in a book's hands; several of one kind, as the cutting of each paper, are one. Nothing where a step has none. */
     public static Optional<Habit> habit(BookSpec spec, String task) {
-        String step = task.replaceAll("-\\d+$", "");
+        String step = NUMBER.matcher(task).replaceFirst("");
         return Optional.ofNullable(STEPS.get(step)).map(name -> {
             var hands = spec.use().hands();
             return Habit.pace(step, name, hands, hands.words());

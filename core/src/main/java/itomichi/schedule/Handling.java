@@ -2,7 +2,6 @@ package itomichi.schedule;
 
 import itomichi.finding.Formula;
 import itomichi.finding.Quantity;
-import itomichi.finding.Source;
 import itomichi.finding.Working;
 import itomichi.habit.Habit.Kind;
 import itomichi.habit.Taught;
@@ -53,14 +52,11 @@ public enum Handling {
                 .with("n", done, Quantity.count(number))
                 .with("a", "for each", WorkTime.minutes(each))
                 .with("z", "besides", WorkTime.minutes(besides))
-                .from(Source.COMMON_PRACTICE)
                 .between(
                         WorkTime.TIME.with(usual * WorkTime.least(pace)),
                         WorkTime.TIME.with(usual * WorkTime.most(pace)));
-        pace.ifPresent(taught -> working.with("i", "minutes of yours for a hundred", Kind.PACE.shown(taught.middle()))
-                .from(Source.LEARNED)
-                .note(taught.told(Kind.PACE, WorkTime.USUAL_PACE)));
-        return working.gives(WorkTime.TIME);
+        pace.ifPresent(taught -> working.with("i", "minutes of yours for a hundred", Kind.PACE.shown(taught.middle())));
+        return Taught.tell(working, Kind.PACE, pace, WorkTime.USUAL_PACE).gives(WorkTime.TIME);
     }
 
     /** Whether it cannot be left in the middle: glue dries. */

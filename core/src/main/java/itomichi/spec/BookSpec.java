@@ -91,7 +91,7 @@ public record BookSpec(
 
     /** How far its folds spring back. */
     public Springs springs() {
-        return new Springs(gathering.pressing(), learned);
+        return Springs.of(gathering.pressing(), learned);
     }
 
     /** How much more thread than the straight way it is given. */

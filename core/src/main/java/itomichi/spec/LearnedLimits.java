@@ -12,7 +12,6 @@ final class LearnedLimits {
     /** Papers, pressings, structures and steps of one book are fewer; what other structures taught is kept beside. */
     private static final int MOST = 60;
 
-    private static final int LEAST_BOOKS = 3;
     private static final int MOST_BOOKS = 100_000;
     private static final int LONGEST_KEY = 120;
 
@@ -28,7 +27,7 @@ final class LearnedLimits {
         Kind kind = Habit.kindOf(key)
                 .orElseThrow(() -> new UnfitValueException(
                         "learned", "“" + key + "” is not the name of a habit; one begins with its kind and a colon."));
-        Limits.number("learned", "What was learned", taught.count(), LEAST_BOOKS, MOST_BOOKS, " books");
+        Limits.number("learned", "What was learned", taught.count(), Taught.LEAST, MOST_BOOKS, " books");
         within(kind, taught.low());
         within(kind, taught.middle());
         within(kind, taught.high());

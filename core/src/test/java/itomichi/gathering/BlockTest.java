@@ -16,7 +16,7 @@ import org.testng.annotations.Test;
 public class BlockTest {
 
     private static final Length LEAF = Length.ofMm(148);
-    private static final SewnIn LINEN = new SewnIn(Length.ofMm(0.48), 1, BulkKind.BOOK_WOVE, Learned.NONE);
+    private static final SewnIn LINEN = SewnIn.of(Length.ofMm(0.48), 1, BulkKind.BOOK_WOVE, Learned.NONE);
 
     private static Block block(int signatures, int sheets, double mm, SewnIn thread, double pasteInsMm) {
         return new Block(
@@ -59,7 +59,7 @@ public class BlockTest {
     public void aDoubledThreadSwellsTwiceAsMuch() {
         double single = value(block(12, 4, 0.1, LINEN, 0).swell());
         assertEquals(
-                value(block(12, 4, 0.1, new SewnIn(Length.ofMm(0.48), 2, BulkKind.BOOK_WOVE, Learned.NONE), 0)
+                value(block(12, 4, 0.1, SewnIn.of(Length.ofMm(0.48), 2, BulkKind.BOOK_WOVE, Learned.NONE), 0)
                         .swell()),
                 2 * single,
                 1e-6);

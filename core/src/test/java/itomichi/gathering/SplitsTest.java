@@ -21,7 +21,7 @@ public class SplitsTest {
 
     private static final Draw<Integer> PAGES = Draw.between(8, 2000);
     private static final Draw<Integer> SHEET_UM = Draw.between(60, 400);
-    private static final SewnIn LINEN = new SewnIn(Length.ofMm(0.48), 1, BulkKind.BOOK_WOVE, Learned.NONE);
+    private static final SewnIn LINEN = SewnIn.of(Length.ofMm(0.48), 1, BulkKind.BOOK_WOVE, Learned.NONE);
 
     private static SplitQuestion question(int pages, double sheetMm, SplitWish wish) {
         return new SplitQuestion(

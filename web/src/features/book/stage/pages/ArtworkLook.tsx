@@ -9,6 +9,9 @@ import { HALVES, halfWords, pictureOn, withFacing, withoutFacing, withPicture, t
 /** The longest that is said of a half. */
 const LONGEST = 60;
 
+/** No more sheets are nested. */
+const MOST_SHEETS = 12;
+
 /** No more wishes are weighed against each other. */
 const MOST_WISHES = 12;
 
@@ -16,7 +19,7 @@ const MOST_WISHES = 12;
 export function ArtworkLook({ plan, sheets }: { plan: PagePlan; sheets: number }) {
   const { session, state } = useSession();
   const { artwork } = state.document.pages;
-  const numbers = Array.from({ length: Math.min(sheets, MOST_WISHES) }, (_, i) => i + 1);
+  const numbers = Array.from({ length: Math.min(sheets, MOST_SHEETS) }, (_, i) => i + 1);
   return (
     <section className="artwork" aria-label="Made beforehand">
       <h2>On the sheets of the first signature, before they are folded</h2>

@@ -16,9 +16,7 @@ const LARGEST = 300;
 
 /** The sheets of a signature as they lie on the table before they are folded, both sides of each beside each other. */
 export function SheetsLook({ sheets, behind, heightMm, width }: Props) {
-  const widest = Math.max(
-    ...sheets.map((sheet) => sheet.first.widthMm * (sheet.doubled ? 2 : 1) + (sheet.second?.widthMm ?? 0)),
-  );
+  const widest = Math.max(...sheets.map(({ outer }) => outer.leftMm + outer.rightMm));
   const scale = Math.min(LARGEST, (width - BETWEEN - 8) / 2) / widest;
   return (
     <ol className="page-sheets">
@@ -35,14 +33,12 @@ export function SheetsLook({ sheets, behind, heightMm, width }: Props) {
           <div className="page-sides">
             <Side
               name={sheet.doubled ? 'printed side' : sheet.second ? 'outer side' : 'front'}
-              sheet={sheet}
-              inner={false}
+              side={sheet.outer}
               {...{ heightMm, scale }}
             />
             <Side
               name={sheet.second || sheet.doubled ? 'inner side' : 'back'}
-              sheet={sheet}
-              inner
+              side={sheet.inner}
               {...{ heightMm, scale }}
             />
           </div>
@@ -68,54 +64,27 @@ function Reach({ sheet }: { sheet: PlannedSheet }) {
 
 type Planned = PlannedSheet['first']['front'];
 
-/** What lies inside a sheet that is folded at its fore edge. */
-const UNSEEN: Planned = { kind: 'HIDDEN', words: 'never seen', picture: '' };
-
-interface Half {
-  page: Planned;
-  mm: number;
-}
-
-/** What is seen on a side of a sheet: the half on the left of the outer side is on the right of the inner one. */
-function halves({ first, second, doubled }: PlannedSheet, inner: boolean): { left?: Half; right: Half } {
-  const before = first.widthMm;
-  if (doubled) {
-    return {
-      left: { page: inner ? UNSEEN : first.front, mm: before },
-      right: { page: inner ? UNSEEN : first.back, mm: before },
-    };
-  }
-  if (!second) {
-    return { right: { page: inner ? first.back : first.front, mm: before } };
-  }
-  const after = second.widthMm;
-  return inner
-    ? { left: { page: first.back, mm: before }, right: { page: second.front, mm: after } }
-    : { left: { page: second.back, mm: after }, right: { page: first.front, mm: before } };
-}
-
 interface SideProps {
   name: string;
-  sheet: PlannedSheet;
-  inner: boolean;
+  side: PlannedSheet['outer'];
   heightMm: number;
   scale: number;
 }
 
 /** One side of a sheet, its fold upright. */
-function Side({ name, sheet, inner, heightMm, scale }: SideProps) {
-  const { left, right } = halves(sheet, inner);
-  const fold = (left?.mm ?? 0) * scale;
-  const wide = fold + right.mm * scale;
+function Side({ name, side, heightMm, scale }: SideProps) {
+  const { left, right, leftMm, rightMm } = side;
+  const fold = leftMm * scale;
+  const wide = (leftMm + rightMm) * scale;
   const high = heightMm * scale;
-  const told = left ? `${left.page.words} on the left, ${right.page.words} on the right` : right.page.words;
+  const told = left ? `${left.words} on the left, ${right.words} on the right` : right.words;
   return (
     <figure>
       <svg width={wide} height={high} role="img" aria-label={`${name}: ${told}`}>
         <rect className="page-sheet" x="0.5" y="0.5" width={wide - 1} height={high - 1} />
         {left && <line className="page-fold" x1={fold} x2={fold} y1="1" y2={high - 1} />}
-        {left && <PageName page={left.page} x={fold / 2} y={high / 2} room={fold} />}
-        <PageName page={right.page} x={(fold + wide) / 2} y={high / 2} room={wide - fold} />
+        {left && <PageName page={left} x={fold / 2} y={high / 2} room={fold} />}
+        <PageName page={right} x={(fold + wide) / 2} y={high / 2} room={wide - fold} />
       </svg>
       <figcaption>{name}</figcaption>
     </figure>

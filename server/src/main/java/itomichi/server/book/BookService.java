@@ -27,6 +27,9 @@ import org.springframework.stereotype.Service;
 @Service
 public class BookService {
 
+    /** Books on the bench that are looked at together: those changed last. */
+    public static final int MOST_TOGETHER = 60;
+
     private static final Logger LOG = LoggerFactory.getLogger(BookService.class);
 
     /** Cards that are listed at once. */

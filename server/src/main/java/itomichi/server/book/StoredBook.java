@@ -4,6 +4,8 @@ import itomichi.server.document.BookDocument;
 import java.time.OffsetDateTime;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
 
 /**
  * A book as it is kept, at the revision it is at now.
@@ -24,4 +26,16 @@ public record StoredBook(
         boolean onShelf,
         boolean removed,
         int step,
-        OffsetDateTime changedAt) {}
+        OffsetDateTime changedAt) {
+
+    private static final Logger LOG = LoggerFactory.getLogger(StoredBook.class);
+
+    /** Does what asks for its plan; where it cannot be planned as it is kept that is left undone, so that it hides no other book. */
+    public void unlessUnplanned(Runnable act) {
+        try {
+            act.run();
+        } catch (RuntimeException unplanned) {
+            LOG.warn("Book {} cannot be planned as it is kept", id, unplanned);
+        }
+    }
+}

@@ -24,19 +24,12 @@ import java.util.UUID;
 import java.util.concurrent.locks.ReentrantLock;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
-import org.slf4j.Logger;
-import org.slf4j.LoggerFactory;
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Service;
 
 /** When what is done on which book. Nothing that is planned is kept: it is worked out anew from the books, the hours and the clock. */
 @Service
 public class DaysService implements SewingWatch {
-
-    private static final Logger LOG = LoggerFactory.getLogger(DaysService.class);
-
-    /** Books that are planned together: those changed last. */
-    private static final int MOST_BOOKS = 60;
 
     private final BookService books;
     private final DaysStore store;
@@ -55,19 +48,19 @@ public class DaysService implements SewingWatch {
 
     /** The days of all books on the bench. */
     DaysView look() {
-        List<StoredBook> bench = books.onBench(MOST_BOOKS + 1);
+        List<StoredBook> bench = books.onBench(BookService.MOST_TOGETHER + 1);
         Optional<HoursDocument> told = store.hours();
         HoursDocument hours = told.orElse(HoursDocument.USUAL);
         return DaysViews.of(
-                days(bench.stream().limit(MOST_BOOKS).toList(), hours.hours(clock.getZone())),
+                days(bench.stream().limit(BookService.MOST_TOGETHER).toList(), hours.hours(clock.getZone())),
                 hours,
                 told.isPresent(),
-                bench.size() > MOST_BOOKS);
+                bench.size() > BookService.MOST_TOGETHER);
     }
 
     /** The days that a calendar shows: of one book, planned among all the others, or of the whole bench. */
     CalendarFile.Shown calendar(Optional<UUID> book) {
-        List<StoredBook> bench = new ArrayList<>(books.onBench(MOST_BOOKS));
+        List<StoredBook> bench = new ArrayList<>(books.onBench(BookService.MOST_TOGETHER));
         book.ifPresent(id -> {
             if (bench.stream().noneMatch(one -> one.id().equals(id))) {
                 bench.add(there(id));
@@ -91,15 +84,11 @@ public class DaysService implements SewingWatch {
         Map<UUID, List<StepLog>> logs = store.logs(ids).stream().collect(Collectors.groupingBy(StepLog::book));
         List<BookWork> works = new ArrayList<>();
         for (StoredBook book : bench) {
-            try {
-                works.add(BookWork.of(
-                        book,
-                        list(book),
-                        said.getOrDefault(book.id(), DaysDocument.NONE),
-                        logs.getOrDefault(book.id(), List.of())));
-            } catch (RuntimeException unplanned) {
-                LOG.warn("Book {} cannot be planned as it is kept", book.id(), unplanned);
-            }
+            book.unlessUnplanned(() -> works.add(BookWork.of(
+                    book,
+                    list(book),
+                    said.getOrDefault(book.id(), DaysDocument.NONE),
+                    logs.getOrDefault(book.id(), List.of()))));
         }
         return works;
     }

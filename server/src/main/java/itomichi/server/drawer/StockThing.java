@@ -11,7 +11,7 @@ import java.util.UUID;
  * @param unit what it is counted in
  * @param have how much of it there is, where that is known
  * @param price of one, where that is known
- * @param holds what one that is bought holds, in what it is counted in: a spool its metres; nothing where that is not known
+ * @param holds what one that is bought holds, in what it is counted in: a spool its metres, nothing where that is not known; a sheet itself
  * @param sheet what is cut from it; nothing where it is no sheet, or of a size that is not known
  * @param offcutOf name of what it was cut from; empty where it is new
  */
@@ -28,11 +28,11 @@ public record StockThing(
 
     /** How many are bought where so much lacks: whole ones; of thread a spool, where nobody knows how much is on it. */
     public double whole(double lacking) {
-        return unit.equals("m") ? holds.map(each -> Math.ceil(lacking / each)).orElse(1.0) : Math.ceil(lacking);
+        return holds.map(each -> Math.ceil(lacking / each)).orElse(1.0);
     }
 
-    /** What so many hold together; what is counted by the piece holds itself. */
+    /** What so many hold together, where that is known. */
     public Optional<Double> holding(double number) {
-        return unit.equals("m") ? holds.map(each -> each * number) : Optional.of(number);
+        return holds.map(each -> each * number);
     }
 }

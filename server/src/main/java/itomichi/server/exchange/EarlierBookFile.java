@@ -6,6 +6,7 @@ import itomichi.gathering.Back;
 import itomichi.gathering.Extent;
 import itomichi.server.document.BookDocument;
 import itomichi.server.document.BookFile;
+import itomichi.server.document.EarlierDocument;
 import itomichi.server.document.StartingBook;
 import tools.jackson.databind.json.JsonMapper;
 import tools.jackson.databind.node.ArrayNode;
@@ -39,7 +40,7 @@ final class EarlierBookFile {
             ((ObjectNode) book.get("covering")).putArray("stocks");
         }
         if (version < 8) {
-            toEighth(book, json);
+            EarlierDocument.toEighth(book, json);
         }
         file.put("version", BookFile.VERSION);
     }
@@ -53,17 +54,6 @@ final class EarlierBookFile {
         ((ObjectNode) book.get("cover")).put("stuff", CoverStuff.CARD.name());
         if (twoOn && book.get("structure").asString("").equals("tapes")) {
             ((ObjectNode) book.get("stitch")).put("variant", "two-on");
-        }
-    }
-
-    /** Nothing that books taught could be taken in; pages were counted from the first on, and looked at by nobody. */
-    private static void toEighth(ObjectNode book, JsonMapper json) {
-        book.putObject("learned");
-        book.set("pages", json.valueToTree(StartingBook.PLAIN_PAGES));
-        ArrayNode done = (ArrayNode) book.get("done");
-        boolean wentOn = done.valueStream().map(stage -> stage.asString("")).anyMatch(Stage.PAGES::before);
-        if (wentOn) {
-            done.add(Stage.PAGES.name());
         }
     }
 

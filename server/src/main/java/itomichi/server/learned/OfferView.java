@@ -7,6 +7,7 @@ import itomichi.server.learned.LearnedView.LearnedLesson;
 import itomichi.server.learned.LearnedView.LearnedNumber;
 import itomichi.server.plan.InUnits;
 import java.util.List;
+import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -49,5 +50,5 @@ record OfferView(
      *
      * @param version at which it was looked at
      */
-    record BookOffer(java.util.UUID book, String name, long version, OfferView offer) {}
+    record BookOffer(UUID book, String name, long version, OfferView offer) {}
 }

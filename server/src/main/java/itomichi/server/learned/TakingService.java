@@ -7,26 +7,18 @@ import itomichi.server.book.ConflictException;
 import itomichi.server.book.StoredBook;
 import itomichi.server.document.BookDocument;
 import itomichi.server.learned.OfferView.BookOffer;
-import itomichi.server.learned.OfferView.OfferedChange;
 import itomichi.server.platform.ProblemException;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.UUID;
-import org.jspecify.annotations.Nullable;
-import org.slf4j.Logger;
-import org.slf4j.LoggerFactory;
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Service;
 
 /** Takes what finished books teach into books in work, where their binder says so, and out again. */
 @Service
 class TakingService {
-
-    private static final Logger LOG = LoggerFactory.getLogger(TakingService.class);
-    /** Books that are looked through: those changed last. */
-    private static final int MOST_BOOKS = 60;
 
     private final LearnedService learned;
     private final BookService books;
@@ -48,21 +40,13 @@ class TakingService {
     List<BookOffer> books(String habit) {
         Map<String, Lesson> lessons = learned.lessons();
         List<BookOffer> offers = new ArrayList<>();
-        for (StoredBook book : books.onBench(MOST_BOOKS)) {
-            try {
-                of(book, habit, lessons)
-                        .forEach(offer -> offers.add(
-                                new BookOffer(book.id(), book.document().name(), book.version(), offer)));
-            } catch (RuntimeException unplanned) {
-                LOG.warn("Book {} cannot be planned as it is kept", book.id(), unplanned);
-            }
+        for (StoredBook book : books.onBench(BookService.MOST_TOGETHER)) {
+            book.unlessUnplanned(() -> new Offers(book.document(), lessons)
+                    .of(known -> known.habit().key().equals(habit))
+                    .forEach(offer ->
+                            offers.add(new BookOffer(book.id(), book.document().name(), book.version(), offer))));
         }
         return offers;
-    }
-
-    private static List<OfferView> of(StoredBook book, String habit, Map<String, Lesson> lessons) {
-        return new Offers(book.document(), lessons)
-                .of(known -> known.habit().key().equals(habit));
     }
 
     /**
@@ -73,17 +57,16 @@ class TakingService {
      */
     void take(UUID id, long version, String habit, boolean in) {
         StoredBook book = books.stored(id);
-        OfferView offer = of(book, habit, learned.lessons()).stream()
-                .findFirst()
+        Offers offers = new Offers(book.document(), learned.lessons());
+        Offers.Offer offer = offers.about(habit)
                 .orElseThrow(() -> nothing(book, habit, "Nothing is taught that it could be planned by"));
-        @Nullable OfferedChange change = in ? offer.taking() : offer.back();
-        if (change == null) {
+        if (in ? offer.newest().isEmpty() : offer.taken().isEmpty()) {
             throw nothing(book, habit, in ? "It is planned by that already" : "Nothing was taken into it");
         }
         String said = (in ? "taken from your books: " : "as is usual: ")
-                + offer.kindWords().toLowerCase(Locale.ROOT);
+                + offer.known().habit().kind().words().toLowerCase(Locale.ROOT);
         try {
-            books.save(id, version, said, change.document());
+            books.save(id, version, said, offers.changed(offer, in));
         } catch (ConflictException conflict) {
             throw new ProblemException(HttpStatus.CONFLICT, conflict.line());
         }

@@ -123,6 +123,12 @@ public class LookService {
                         HttpStatus.NOT_FOUND, "Nothing called “" + key + "” is looked at on this book."));
     }
 
+    private Check.Measure measure(StoredBook book, String key, String field) {
+        return check(book, key)
+                .measure()
+                .orElseThrow(() -> new UnfitValueException(field, "This is looked at, not measured."));
+    }
+
     /** Keeps what was seen. */
     void seen(UUID id, String key, boolean good) {
         check(books.stored(id), key);
@@ -136,9 +142,7 @@ public class LookService {
      */
     public void measured(UUID id, String key, double mm) {
         StoredBook book = books.stored(id);
-        Check.Measure measure = check(book, key)
-                .measure()
-                .orElseThrow(() -> new UnfitValueException("measuredMm", "This is looked at, not measured."));
+        Check.Measure measure = measure(book, key, "measuredMm");
         if (!(mm > 0)) {
             throw new UnfitValueException(
                     "measuredMm",
@@ -167,9 +171,7 @@ public class LookService {
      */
     void tolerate(UUID id, String key, Optional<Double> mm) {
         StoredBook book = books.stored(id);
-        Check.Measure measure = check(book, key)
-                .measure()
-                .orElseThrow(() -> new UnfitValueException("toleranceMm", "This is looked at, not measured."));
+        Check.Measure measure = measure(book, key, "toleranceMm");
         if (mm.isEmpty()) {
             store.forgetTolerance(key);
             return;

@@ -53,7 +53,7 @@ public class FinishedBooks {
         List<UUID> ids = shelved.keySet().stream().limit(MOST).toList();
         List<Finished> finished = new ArrayList<>();
         reader.came(ids)
-                .forEach((book, came) -> PageReader.unlessUnplanned(book, () -> {
+                .forEach((book, came) -> book.unlessUnplanned(() -> {
                     BookDocument document = book.document();
                     LocalDate day = PageDays.local(shelved.getOrDefault(book.id(), book.changedAt()), clock);
                     List<Reading> readings = heard.of(

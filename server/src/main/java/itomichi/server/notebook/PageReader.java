@@ -14,15 +14,12 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
-import org.slf4j.Logger;
-import org.slf4j.LoggerFactory;
 import org.springframework.stereotype.Component;
 
 /** Reads books with their pages: the plan, what was written, and what the clock at the bench told. */
 @Component
 class PageReader {
 
-    private static final Logger LOG = LoggerFactory.getLogger(PageReader.class);
     private static final Work NONE = new Work(List.of(), Map.of());
 
     private final BookService books;
@@ -84,16 +81,7 @@ class PageReader {
         Map<UUID, Work> works = days.work(stored);
         for (StoredBook book : stored) {
             PageDocument page = pages.getOrDefault(book.id(), PageDocument.EMPTY);
-            unlessUnplanned(book, () -> act.on(book, page, works.getOrDefault(book.id(), NONE)));
-        }
-    }
-
-    /** A book that cannot be planned as it is kept hides no other. */
-    static void unlessUnplanned(StoredBook book, Runnable act) {
-        try {
-            act.run();
-        } catch (RuntimeException unplanned) {
-            LOG.warn("Book {} cannot be planned as it is kept", book.id(), unplanned);
+            book.unlessUnplanned(() -> act.on(book, page, works.getOrDefault(book.id(), NONE)));
         }
     }
 }

@@ -59,13 +59,24 @@ record PagePlanView(
      * @param first the half on the right of the outer side
      * @param second the other half; left out of a sheet that is one leaf
      * @param doubled whether it is one leaf that is folded at its fore edge
+     * @param outer the side that comes to lie outside
+     * @param inner the side that comes to lie inside
      */
     record PlannedSheet(
             int number,
             String paper,
             PlannedLeaf first,
             @Nullable PlannedLeaf second,
-            boolean doubled) {}
+            boolean doubled,
+            PlannedSide outer,
+            PlannedSide inner) {}
+
+    /**
+     * A side of a sheet, its fold upright.
+     *
+     * @param left what is on its left half; left out where it is not folded
+     */
+    record PlannedSide(@Nullable PlannedPage left, PlannedPage right, double leftMm, double rightMm) {}
 
     /**
      * A leaf.
@@ -138,7 +149,17 @@ record PagePlanView(
                 spec.papers().all().get(sheet.first().paper()).paper().name(),
                 leaf(sheet.first()),
                 sheet.second().map(PagePlanView::leaf).orElse(null),
-                sheet.doubled());
+                sheet.doubled(),
+                side(sheet.outer()),
+                side(sheet.inner()));
+    }
+
+    private static PlannedSide side(SheetSides.Side side) {
+        return new PlannedSide(
+                side.left().map(PagePlanView::page).orElse(null),
+                page(side.right()),
+                side.leftWidth().mm(),
+                side.rightWidth().mm());
     }
 
     private static PlannedLeaf leaf(Leaf leaf) {

@@ -50,7 +50,6 @@ final class BlockViews {
 
     private static List<SignatureView> signatures(Gathered.InSignatures folded, List<Signature> kinds) {
         List<Signature> all = folded.block().signatures();
-        int ends = (all.size() - folded.sharing().signatures()) / 2;
         List<SignatureView> views = new ArrayList<>();
         for (int i = 0; i < all.size(); i++) {
             Signature signature = all.get(i);
@@ -59,7 +58,7 @@ final class BlockViews {
                     signature.count(),
                     2 * signature.laidFlat().mm(),
                     kinds.indexOf(signature),
-                    i < ends || i >= all.size() - ends));
+                    folded.endpaper(i)));
         }
         return views;
     }

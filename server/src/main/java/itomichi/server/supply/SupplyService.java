@@ -36,9 +36,6 @@ public class SupplyService {
 
     private static final Logger LOG = LoggerFactory.getLogger(SupplyService.class);
 
-    /** Books that are looked at together. */
-    private static final int MOST_BOOKS = 60;
-
     /** The same books are looked at in the same order, and cut in the same way. */
     private static final Comparator<StoredBook> BY_NAME =
             Comparator.comparing(book -> book.document().name());
@@ -75,8 +72,9 @@ public class SupplyService {
 
     /** What these books want; all that are on the bench where none is named. */
     SupplyView look(List<UUID> wanted) {
-        List<StoredBook> last = books.onBench(MOST_BOOKS + 1);
-        List<StoredBook> bench = Stream.concat(last.stream().limit(MOST_BOOKS), elsewhere(last, wanted).stream())
+        List<StoredBook> last = books.onBench(BookService.MOST_TOGETHER + 1);
+        List<StoredBook> bench = Stream.concat(
+                        last.stream().limit(BookService.MOST_TOGETHER), elsewhere(last, wanted).stream())
                 .sorted(BY_NAME)
                 .toList();
         Needs needs = new Needs(drawers, cuttings);
@@ -86,15 +84,24 @@ public class SupplyService {
             }
         }
         return SupplyViews.of(
-                bench, wanted, last.size() > MOST_BOOKS, knives.knife(), needs.worked(), acts.last(12), drawers);
+                bench,
+                wanted,
+                last.size() > BookService.MOST_TOGETHER,
+                knives.knife(),
+                needs.worked(),
+                acts.last(12),
+                drawers);
     }
 
     /** Books that are asked for by name and are not among those that were changed last: on the shelf, or of long ago. */
     private List<StoredBook> elsewhere(List<StoredBook> last, List<UUID> wanted) {
-        Set<UUID> there = last.stream().limit(MOST_BOOKS).map(StoredBook::id).collect(Collectors.toSet());
+        Set<UUID> there = last.stream()
+                .limit(BookService.MOST_TOGETHER)
+                .map(StoredBook::id)
+                .collect(Collectors.toSet());
         List<UUID> missing = wanted.stream()
                 .filter(id -> !there.contains(id))
-                .limit(MOST_BOOKS)
+                .limit(BookService.MOST_TOGETHER)
                 .toList();
         return books.all(missing).stream().filter(book -> !book.removed()).toList();
     }
@@ -214,7 +221,8 @@ public class SupplyService {
 
     /** What is cut from a thing for these books, or for all on the bench where none is named. */
     SharedCutsSheet.Wanted cuts(UUID id, List<UUID> wanted) {
-        Needs.Table table = table(thing(id), wanted.isEmpty() ? books.onBench(MOST_BOOKS) : books.all(wanted));
+        Needs.Table table =
+                table(thing(id), wanted.isEmpty() ? books.onBench(BookService.MOST_TOGETHER) : books.all(wanted));
         return new SharedCutsSheet.Wanted(
                 table.cutting().plan(),
                 table.cutting().things().stream().map(StockThing::name).toList(),
