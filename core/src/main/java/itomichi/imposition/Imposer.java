@@ -1,0 +1,226 @@
+package itomichi.imposition;
+
+import itomichi.gathering.FoldedSheet;
+import itomichi.imposition.Imposition.CreepTaken;
+import itomichi.measure.Fineness;
+import itomichi.measure.Length;
+import itomichi.measure.Phrase;
+import itomichi.pages.Gathering;
+import itomichi.pages.PagePlan;
+import itomichi.pages.SheetSides;
+import itomichi.plan.Holes;
+import itomichi.plan.WorkedBook;
+import itomichi.spec.BookSpec;
+import itomichi.spec.PrintWish;
+import itomichi.spec.PrintWish.Files;
+import itomichi.spec.UnfitValueException;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.OptionalInt;
+
+/** Opens the sheets of a book out, lays the text on them and them on a printer's sheets. */
+final class Imposer {
+
+    private final BookSpec spec;
+    private final PrintWish wish;
+    private final List<SourcePage> text;
+    private final TextOrder order;
+    private final Fitting fitting;
+    private final SheetMarks marks;
+    private final List<OpenedSheet> sheets = new ArrayList<>();
+    /** Signatures that are read from the other side. */
+    private final List<Boolean> turned;
+
+    private boolean roomRound = true;
+    private double lost;
+    private int cutOff;
+
+    Imposer(WorkedBook book, PagePlan plan, TextOrder order, List<SourcePage> text, PrintWish wish) {
+        this.spec = book.spec();
+        this.wish = wish;
+        this.text = text;
+        this.order = order;
+        this.fitting = new Fitting(wish);
+        this.marks = new SheetMarks(wish, book.holes().flatMap(Holes::inFolds));
+        this.turned = plan.gatherings().stream().map(Gathering::turned).toList();
+        for (Gathering gathering : plan.gatherings()) {
+            if (!gathering.endpapers()) {
+                open(book, gathering);
+            }
+        }
+    }
+
+    private void open(WorkedBook book, Gathering gathering) {
+        int signature = gathering.number();
+        Length height =
+                spec.gathering().heights().getOrDefault(signature, spec.leaf().height());
+        List<FoldedSheet> folded = book.gathered()
+                .folded()
+                .map(all -> all.block().signatures().get(signature - 1).sheets())
+                .orElse(List.of());
+        double outside = 0;
+        for (SheetSides sides : gathering.sheets()) {
+            if (!folded.isEmpty() && sides.number() > 1) {
+                outside += folded.get(sides.number() - 1).thickness().mm();
+            }
+            sheets.add(new OpenedSheet(
+                    signature,
+                    gathering.sheets().size(),
+                    sides,
+                    height,
+                    spec.papers().trim(),
+                    Length.ofMm(Math.PI / 2 * outside)));
+        }
+    }
+
+    /** The most that anything is printed where the printer cannot, mm. */
+    double lost() {
+        return lost;
+    }
+
+    /** Pages that are larger than the leaf they come on. */
+    int cutOff() {
+        return cutOff;
+    }
+
+    boolean roomRound() {
+        return roomRound;
+    }
+
+    List<CreepTaken> creeps() {
+        Map<List<Object>, CreepTaken> creeps = new LinkedHashMap<>();
+        for (OpenedSheet sheet : sheets) {
+            if (sheet.sides().second().isPresent()) {
+                creeps.putIfAbsent(
+                        List.of(sheet.number(), sheet.creep()),
+                        new CreepTaken(sheet.signature(), sheet.number(), sheet.creep(), taken(sheet)));
+            }
+        }
+        return List.copyOf(creeps.values());
+    }
+
+    private Length taken(OpenedSheet sheet) {
+        Field field = sheet.fields(false).get(sheet.fields(false).size() - 1);
+        return Length.ofMm(fitting.moved(text.get(0), field, sheet.creep().mm()));
+    }
+
+    /** What is printed, parted into files as is wanted. */
+    List<PrintGroup> groups() {
+        if (wish.files() == Files.ONE) {
+            return List.of(group("Text", sheets));
+        }
+        Map<Integer, List<OpenedSheet>> parted = new LinkedHashMap<>();
+        for (OpenedSheet sheet : sheets) {
+            int part = wish.files() == Files.EACH_PAPER ? sheet.paper() : sheet.signature();
+            parted.computeIfAbsent(part, any -> new ArrayList<>()).add(sheet);
+        }
+        return parted.values().stream()
+                .map(part -> group(name(part.get(0)), part))
+                .toList();
+    }
+
+    private String name(OpenedSheet sheet) {
+        if (wish.files() == Files.EACH_PAPER) {
+            return spec.papers().all().get(sheet.paper()).paper().name();
+        }
+        return sheet.sides().second().isPresent() ? "Signature " + sheet.signature() : "Sheets";
+    }
+
+    /** What a run of printer's sheets must be alike in. */
+    private record Like(int paper, double width, double height, boolean oneSided) {}
+
+    private PrintGroup group(String name, List<OpenedSheet> of) {
+        Map<Like, List<OpenedSheet>> runs = new LinkedHashMap<>();
+        for (OpenedSheet sheet : of) {
+            Like like = new Like(
+                    sheet.paper(),
+                    sheet.widthMm(),
+                    sheet.heightMm(),
+                    sheet.sides().doubled());
+            runs.computeIfAbsent(like, any -> new ArrayList<>()).add(sheet);
+        }
+        List<PrintedSheet> printed = new ArrayList<>();
+        runs.forEach((like, run) -> run(printed, like, run));
+        return new PrintGroup(name, printed);
+    }
+
+    /** Cut through as a stack, each pile then holds sheets that follow each other. */
+    private void run(List<PrintedSheet> printed, Like like, List<OpenedSheet> run) {
+        double over = wish.fit() == PrintWish.Fit.FILL
+                ? Math.max(0, wish.bleed().minus(spec.papers().trim()).mm())
+                : 0;
+        PrinterGrid grid = PrinterGrid.of(wish.sheet(), like.width(), like.height(), 2 * over)
+                .orElseThrow(() -> tooSmall(like));
+        int cells = grid.cells().size();
+        int stack = (run.size() + cells - 1) / cells;
+        for (int i = 0; i < stack; i++) {
+            List<OpenedSheet> holds = new ArrayList<>();
+            for (int cell = 0; cell < cells && cell * stack + i < run.size(); cell++) {
+                holds.add(run.get(cell * stack + i));
+            }
+            printed.add(new PrintedSheet(
+                    printed.size() + 1,
+                    holds,
+                    side(grid, holds, false),
+                    like.oneSided() ? Optional.empty() : Optional.of(side(grid, holds, true))));
+        }
+    }
+
+    private UnfitValueException tooSmall(Like like) {
+        return new UnfitValueException(
+                "sheet",
+                Phrase.of(
+                                "A sheet of the book, opened out, is {} by {}; the printer\u2019s sheet of {} by {} does not take it.",
+                                Length.ofMm(like.width()).at(Fineness.CUT),
+                                Length.ofMm(like.height()).at(Fineness.CUT),
+                                wish.sheet().width().at(Fineness.CUT),
+                                wish.sheet().height().at(Fineness.CUT))
+                        .in(spec.title().unit()));
+    }
+
+    private PrintedSide side(PrinterGrid grid, List<OpenedSheet> holds, boolean inner) {
+        List<Placed> pages = new ArrayList<>();
+        List<Box> cells = new ArrayList<>();
+        List<Mark> printed = new ArrayList<>();
+        for (int i = 0; i < holds.size(); i++) {
+            OpenedSheet sheet = holds.get(i);
+            Box cell = inner ? grid.behind(i) : grid.cells().get(i);
+            cells.add(cell);
+            pages.addAll(pages(grid, cell, sheet, inner));
+            printed.addAll(marks.on(grid, cell, sheet, inner));
+        }
+        if (!inner) {
+            printed.addAll(marks.crop(grid, cells));
+            roomRound &= marks.room(grid, cells);
+        }
+        return new PrintedSide(grid.width(), grid.height(), pages, printed);
+    }
+
+    private List<Placed> pages(PrinterGrid grid, Box cell, OpenedSheet sheet, boolean inner) {
+        double edge = wish.sheet().unprintable().mm();
+        Box printable = new Box(edge, edge, grid.width() - 2 * edge, grid.height() - 2 * edge);
+        List<Placed> pages = new ArrayList<>();
+        for (Field field : sheet.fields(inner)) {
+            OptionalInt number = order.on(turned.get(sheet.signature() - 1), field.page());
+            if (number.isEmpty() || number.getAsInt() >= text.size()) {
+                continue;
+            }
+            Placed placed = fitting.place(
+                            number.getAsInt(),
+                            text.get(number.getAsInt()),
+                            field,
+                            sheet.sides().doubled() ? 0 : sheet.creep().mm())
+                    .moved(cell.x(), cell.y());
+            pages.add(placed);
+            lost = Math.max(lost, placed.shown().beyond(printable));
+            cutOff += placed.at().beyond(field.box().moved(cell.x(), cell.y()))
+                            > wish.bleed().mm() + 0.5
+                    ? 1
+                    : 0;
+        }
+        return pages;
+    }
+}
