@@ -37,6 +37,7 @@ need_packages() {
   if [ "${1:-}" = with-test-tools ]; then
     [ -x /usr/bin/chromium ] || missing+=(chromium)
     command -v pdftoppm >/dev/null || missing+=(poppler-utils)
+    command -v qpdf >/dev/null || missing+=(qpdf)
   fi
   [ ${#missing[@]} -eq 0 ] && return
   if [ "$(id -u)" -ne 0 ]; then

@@ -2,6 +2,7 @@ import { useState } from 'react';
 import { useSession } from '../../../state/useSession';
 import { Segmented, SelectField } from '../../../ui/choices';
 import { ErrorNote, Waiting } from '../../../ui/ErrorNote';
+import { usePrinting } from '../../../ui/PrinterChoice';
 import { CountField } from '../fields';
 import { StageFrame } from '../StageFrame';
 import type { BookDocument, PagePlan } from '../../../api/client';
@@ -11,10 +12,14 @@ import { OpeningsLook } from './pages/OpeningsLook';
 import { SheetsLook } from './pages/SheetsLook';
 import type { Reach } from './pages/moves';
 import { SheetMoves } from './pages/SheetMoves';
+import { PrintChoices } from './pages/text/PrintChoices';
+import { TextLook } from './pages/text/TextLook';
+import { useImposition, useText } from './pages/text/useText';
 import { usePages } from './pages/usePages';
 import './pages/pages.css';
+import './pages/text/text.css';
 
-type Look = 'sheets' | 'openings' | 'made' | 'gather';
+type Look = 'sheets' | 'openings' | 'made' | 'text' | 'gather';
 type Pages = BookDocument['pages'];
 
 const withPages = (change: Partial<Pages>) => (document: BookDocument) => ({
@@ -40,6 +45,10 @@ export function PagesStage() {
   const signature =
     signatures.find((one) => one.number === chosen) ?? signatures.find((one) => !one.endpapers) ?? signatures[0];
   const { papers, bound } = state.plan;
+  const texts = useText();
+  const printing = usePrinting();
+  const [fault, setFault] = useState<string | null>(null);
+  const { imposition, keep } = useImposition(look === 'text' && texts.text.data?.text !== undefined);
   const movable = bound.folded && signature?.endpapers === false;
   // sheets that are all alike change nothing by changing places
   const mixed = papers.length > 1 || state.document.gathering.recipes.length > 0;
@@ -56,6 +65,7 @@ export function PagesStage() {
               { value: 'sheets', label: 'the sheets' },
               { value: 'openings', label: 'the openings' },
               ...(bound.folded ? [{ value: 'made' as const, label: 'what is painted on them' }] : []),
+              { value: 'text', label: 'a text printed on them' },
               { value: 'gather', label: 'the gathering list' },
             ]}
             choose={setLook}
@@ -79,6 +89,9 @@ export function PagesStage() {
               choose={setReach}
             />
           )}
+          {look === 'text' && texts.text.data?.text && imposition.data && (
+            <PrintChoices imposition={imposition.data} keep={keep} say={setFault} printing={printing} />
+          )}
           {state.plan.blanks && (
             <Segmented
               label="Blank pages"
@@ -91,21 +104,30 @@ export function PagesStage() {
               choose={(place) => session.change('blank pages', withPages({ blanks: place }))}
             />
           )}
-          {COUNTS.map(({ part, label, what }) => (
-            <CountField
-              key={part}
-              label={label}
-              field={`pages.${part}`}
-              what={what}
-              value={state.document.pages[part]}
-              edit={(d, number) => withPages({ [part]: number })(d)}
-            />
-          ))}
+          {look !== 'text' &&
+            COUNTS.map(({ part, label, what }) => (
+              <CountField
+                key={part}
+                label={label}
+                field={`pages.${part}`}
+                what={what}
+                value={state.document.pages[part]}
+                edit={(d, number) => withPages({ [part]: number })(d)}
+              />
+            ))}
         </>
       }
       drawing={(width) =>
         look === 'gather' ? (
           <GatherListLook />
+        ) : look === 'text' ? (
+          <TextLook
+            texts={texts}
+            imposition={imposition.data}
+            fault={fault ?? (imposition.isError ? imposition.error.message : null)}
+            printing={printing}
+            width={width}
+          />
         ) : pages.isError ? (
           <ErrorNote message={pages.error.message} again={() => void pages.refetch()} />
         ) : !pages.data || !signature ? (

@@ -22,6 +22,13 @@ public record OpenedSheet(int signature, int of, SheetSides sides, Length height
         return sides.number();
     }
 
+    /** Which it is. */
+    public String words() {
+        return sides.second().isEmpty()
+                ? "sheet " + number()
+                : "signature " + signature + ", sheet " + number() + " of " + of;
+    }
+
     int paper() {
         return sides.first().paper();
     }

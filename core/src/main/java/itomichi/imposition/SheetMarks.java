@@ -122,10 +122,7 @@ final class SheetMarks {
 
     /** Above or below the sheet, where nothing else lies. */
     private void name(List<Mark> marks, PrinterGrid grid, Box cell, OpenedSheet sheet, boolean inner) {
-        String words = (sheet.sides().second().isEmpty()
-                        ? "sheet " + sheet.number()
-                        : "signature " + sheet.signature() + ", sheet " + sheet.number() + " of " + sheet.of())
-                + (inner ? ", inside" : ", outside");
+        String words = sheet.words() + (inner ? ", inside" : ", outside");
         double room = CLEAR + LETTERS + wish.sheet().unprintable().mm();
         double quarter = cell.x() + cell.width() / 4;
         boolean top = grid.cells().stream().allMatch(other -> other.y() >= cell.y() - LEAST);

@@ -77,6 +77,11 @@ public abstract class HttpTest extends AbstractTestNGSpringContextTests {
         return sent("POST", path, BodyPublishers.ofByteArray(file), Map.of("Content-Type", "application/octet-stream"));
     }
 
+    /** Lays a part of a file in its place. */
+    protected Answer put(String path, byte[] part) {
+        return sent("PUT", path, BodyPublishers.ofByteArray(part), Map.of("Content-Type", "application/octet-stream"));
+    }
+
     private Answer sent(String method, String path, BodyPublisher body, Map<String, String> headers) {
         try {
             HttpRequest.Builder request = HttpRequest.newBuilder(URI.create("http://127.0.0.1:" + port + path))

@@ -22,6 +22,8 @@ public enum Pen {
     THREAD_BEHIND(0.7, 2.2, 1.4),
     /** Thread that was sewn before. */
     THREAD_BEFORE(0.3, 0, 0),
+    /** A bar over the back of a signature. */
+    BAR(2, 0, 0),
     /** Something to read or to see, not to work along. */
     NOTE(0.2, 0, 0);
 

@@ -8,6 +8,8 @@ import itomichi.db.generated.tables.BenchHours;
 import itomichi.db.generated.tables.Book;
 import itomichi.db.generated.tables.BookCard;
 import itomichi.db.generated.tables.BookDays;
+import itomichi.db.generated.tables.BookText;
+import itomichi.db.generated.tables.BookTextPart;
 import itomichi.db.generated.tables.DrawerAct;
 import itomichi.db.generated.tables.KeptTemplate;
 import itomichi.db.generated.tables.Knife;
@@ -17,6 +19,7 @@ import itomichi.db.generated.tables.LookTolerance;
 import itomichi.db.generated.tables.NotebookPage;
 import itomichi.db.generated.tables.OwnPattern;
 import itomichi.db.generated.tables.Picture;
+import itomichi.db.generated.tables.PrintWish;
 import itomichi.db.generated.tables.Printer;
 import itomichi.db.generated.tables.Punching;
 import itomichi.db.generated.tables.Rehearsal;
@@ -67,6 +70,16 @@ public class DefaultSchema extends SchemaImpl {
     public final BookDays BOOK_DAYS = BookDays.BOOK_DAYS;
 
     /**
+     * The table <code>book_text</code>.
+     */
+    public final BookText BOOK_TEXT = BookText.BOOK_TEXT;
+
+    /**
+     * The table <code>book_text_part</code>.
+     */
+    public final BookTextPart BOOK_TEXT_PART = BookTextPart.BOOK_TEXT_PART;
+
+    /**
      * The table <code>drawer_act</code>.
      */
     public final DrawerAct DRAWER_ACT = DrawerAct.DRAWER_ACT;
@@ -110,6 +123,11 @@ public class DefaultSchema extends SchemaImpl {
      * The table <code>picture</code>.
      */
     public final Picture PICTURE = Picture.PICTURE;
+
+    /**
+     * The table <code>print_wish</code>.
+     */
+    public final PrintWish PRINT_WISH = PrintWish.PRINT_WISH;
 
     /**
      * The table <code>printer</code>.
@@ -166,6 +184,8 @@ public class DefaultSchema extends SchemaImpl {
             Book.BOOK,
             BookCard.BOOK_CARD,
             BookDays.BOOK_DAYS,
+            BookText.BOOK_TEXT,
+            BookTextPart.BOOK_TEXT_PART,
             DrawerAct.DRAWER_ACT,
             KeptTemplate.KEPT_TEMPLATE,
             Knife.KNIFE,
@@ -175,6 +195,7 @@ public class DefaultSchema extends SchemaImpl {
             NotebookPage.NOTEBOOK_PAGE,
             OwnPattern.OWN_PATTERN,
             Picture.PICTURE,
+            PrintWish.PRINT_WISH,
             Printer.PRINTER,
             Punching.PUNCHING,
             Rehearsal.REHEARSAL,

@@ -8,6 +8,8 @@ import itomichi.db.generated.tables.BenchHours;
 import itomichi.db.generated.tables.Book;
 import itomichi.db.generated.tables.BookCard;
 import itomichi.db.generated.tables.BookDays;
+import itomichi.db.generated.tables.BookText;
+import itomichi.db.generated.tables.BookTextPart;
 import itomichi.db.generated.tables.DrawerAct;
 import itomichi.db.generated.tables.KeptTemplate;
 import itomichi.db.generated.tables.Knife;
@@ -17,6 +19,7 @@ import itomichi.db.generated.tables.LookTolerance;
 import itomichi.db.generated.tables.NotebookPage;
 import itomichi.db.generated.tables.OwnPattern;
 import itomichi.db.generated.tables.Picture;
+import itomichi.db.generated.tables.PrintWish;
 import itomichi.db.generated.tables.Printer;
 import itomichi.db.generated.tables.Punching;
 import itomichi.db.generated.tables.Rehearsal;
@@ -51,6 +54,16 @@ public class Tables {
      * The table <code>book_days</code>.
      */
     public static final BookDays BOOK_DAYS = BookDays.BOOK_DAYS;
+
+    /**
+     * The table <code>book_text</code>.
+     */
+    public static final BookText BOOK_TEXT = BookText.BOOK_TEXT;
+
+    /**
+     * The table <code>book_text_part</code>.
+     */
+    public static final BookTextPart BOOK_TEXT_PART = BookTextPart.BOOK_TEXT_PART;
 
     /**
      * The table <code>drawer_act</code>.
@@ -96,6 +109,11 @@ public class Tables {
      * The table <code>picture</code>.
      */
     public static final Picture PICTURE = Picture.PICTURE;
+
+    /**
+     * The table <code>print_wish</code>.
+     */
+    public static final PrintWish PRINT_WISH = PrintWish.PRINT_WISH;
 
     /**
      * The table <code>printer</code>.

@@ -93,7 +93,7 @@ class ArchiveReader {
                     throw unfit(table, number);
                 }
                 rows.add(text);
-                if (rows.size() == AT_ONCE) {
+                if (rows.size() == Math.min(AT_ONCE, table.atOnce())) {
                     store.put(table, rows);
                     rows.clear();
                 }

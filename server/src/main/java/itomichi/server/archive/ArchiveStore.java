@@ -20,7 +20,6 @@ import org.springframework.stereotype.Repository;
 @Repository
 class ArchiveStore {
 
-    private static final int AT_ONCE = 200;
     /** So that a number behind it still fits into a name. */
     private static final int LONGEST = 52;
 
@@ -37,7 +36,7 @@ class ArchiveStore {
         try (Cursor<Record1<String>> rows = database.resultQuery("select row_to_json(t)::text from (select "
                         + table.columns() + " from " + table.table() + " order by " + table.order() + ") t")
                 .coerce(field("t", String.class))
-                .fetchSize(AT_ONCE)
+                .fetchSize(table.atOnce())
                 .fetchLazy()) {
             rows.forEach(one -> row.accept(one.value1()));
         }

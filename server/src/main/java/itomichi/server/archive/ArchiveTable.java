@@ -18,6 +18,9 @@ enum ArchiveTable {
     LOOK_OVER("book_id, look"),
     NOTEBOOK_PAGE("book_id"),
     LEARNED_OUT("book_id, habit"),
+    BOOK_TEXT("id"),
+    BOOK_TEXT_PART("text_id, number"),
+    PRINT_WISH("book_id"),
     PICTURE("id"),
     THING("id", "things in the drawers", new Names("put_away_at", "drawer")),
     KEPT_TEMPLATE("id", "kept templates", Names.ALL),
@@ -65,11 +68,20 @@ enum ArchiveTable {
 
     /** The version of the archive since which it is in it. */
     int since() {
-        return this == LOOK_TOLERANCE ? 2 : 1;
+        return switch (this) {
+            case LOOK_TOLERANCE -> 2;
+            case BOOK_TEXT, BOOK_TEXT_PART, PRINT_WISH -> 3;
+            default -> 1;
+        };
     }
 
     String file() {
         return "tables/" + table() + ".json";
+    }
+
+    /** How many of its rows are read at once: a part of a text is large. */
+    int atOnce() {
+        return this == BOOK_TEXT_PART ? 2 : 200;
     }
 
     /** The columns that say which row it is, and in which order they are written. */

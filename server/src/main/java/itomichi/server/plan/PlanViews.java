@@ -121,7 +121,8 @@ public final class PlanViews {
                 working.notes().stream().map(InUnits::of).toList());
     }
 
-    private static RemarkView remark(BookDocument document, Remark<BookSpec> remark) {
+    /** A remark on this document. */
+    public static RemarkView remark(BookDocument document, Remark<BookSpec> remark) {
         return new RemarkView(
                 remark.weight(),
                 remark.stage(),

@@ -1,6 +1,7 @@
 package itomichi.server.printer;
 
 import itomichi.documents.drawing.Drawing;
+import itomichi.imposition.Turning;
 
 /** Something that puts drawings on paper; an adapter for a printer that is driven by this application implements it. */
 public interface Printer {
@@ -12,4 +13,7 @@ public interface Printer {
      * @return what lies on the paper
      */
     Drawing print(Drawing sheet);
+
+    /** What it does to a stack that is laid in again as it came out. */
+    Turning turning();
 }

@@ -1,14 +1,21 @@
 package itomichi.server.printer;
 
+import itomichi.documents.pdf.PdfWriter;
 import itomichi.documents.sheets.PrinterCorrection;
+import itomichi.documents.sheets.TurningSheet;
+import itomichi.imposition.Turning;
 import itomichi.measure.Length;
 import itomichi.measure.Unit;
 import itomichi.server.measure.TypedLength;
+import itomichi.server.platform.ProblemException;
 import itomichi.server.platform.Sent;
 import java.util.List;
 import java.util.Locale;
 import java.util.UUID;
+import java.util.stream.IntStream;
+import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
+import org.springframework.http.MediaType;
 import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -16,6 +23,7 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 
@@ -54,8 +62,22 @@ class PrinterController {
         }
     }
 
-    /** A printer, and what drawings for it are stretched by; {@code none} says by nothing. */
-    record PrinterView(UUID id, String name, boolean simulated, String across, String along, boolean none) {}
+    /**
+     * A printer, and what drawings for it are stretched by; {@code none} says by nothing.
+     *
+     * @param turning what it does to a stack that is laid in again; left out while nobody has tried
+     */
+    record PrinterView(
+            UUID id,
+            String name,
+            boolean simulated,
+            String across,
+            String along,
+            boolean none,
+            @Nullable Turning turning) {}
+
+    /** A test sheet that came out of a printer: what is on its front and its back, and whether the back stands on its head. */
+    record TestSheetView(String front, String back, boolean upsideDown) {}
 
     @GetMapping
     List<PrinterView> all() {
@@ -86,6 +108,30 @@ class PrinterController {
         return view(printers.forget(id));
     }
 
+    /** A run of the test sheet: the fronts, or the backs. */
+    @GetMapping(value = "/test-sheet", produces = MediaType.APPLICATION_PDF_VALUE)
+    byte[] testSheet(@RequestParam(defaultValue = "false") boolean backs) {
+        return PdfWriter.write(TurningSheet.draw(backs));
+    }
+
+    /** What comes out of a printer that this application prints on by itself, its stack laid in again as it came out. */
+    @GetMapping("/{id}/test-print")
+    List<TestSheetView> testPrint(@PathVariable UUID id) {
+        Turning turning = printers.driven(id)
+                .map(Printer::turning)
+                .orElseThrow(() -> new ProblemException(
+                        HttpStatus.UNPROCESSABLE_CONTENT, "What comes out of this printer, only its owner sees."));
+        List<String> backs = TurningSheet.backs(turning.backsReversed());
+        return IntStream.range(0, TurningSheet.FRONTS.size())
+                .mapToObj(i -> new TestSheetView(TurningSheet.FRONTS.get(i), backs.get(i), turning.backsUpsideDown()))
+                .toList();
+    }
+
+    @PutMapping("/{id}/turning")
+    PrinterView turns(@PathVariable UUID id, @RequestBody Turning seen) {
+        return view(printers.turns(id, seen));
+    }
+
     private static PrinterView view(PrinterStore.Kept kept) {
         PrinterCorrection correction = kept.correction();
         return new PrinterView(
@@ -94,7 +140,8 @@ class PrinterController {
                 kept.simulated(),
                 percent(correction.across()),
                 percent(correction.along()),
-                correction.equals(PrinterCorrection.NONE));
+                correction.equals(PrinterCorrection.NONE),
+                kept.turning().orElse(null));
     }
 
     private static String percent(double factor) {

@@ -7,6 +7,7 @@ import static org.jooq.impl.DSL.val;
 
 import itomichi.db.generated.tables.records.PrinterRecord;
 import itomichi.documents.sheets.PrinterCorrection;
+import itomichi.imposition.Turning;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
@@ -23,8 +24,8 @@ class PrinterStore {
         this.database = database;
     }
 
-    /** A printer and what drawings for it are stretched by. */
-    record Kept(UUID id, String name, boolean simulated, PrinterCorrection correction) {}
+    /** A printer, what drawings for it are stretched by, and what it does to a stack that is laid in again. */
+    record Kept(UUID id, String name, boolean simulated, PrinterCorrection correction, Optional<Turning> turning) {}
 
     /** All, the simulated one last. */
     List<Kept> all() {
@@ -63,8 +64,23 @@ class PrinterStore {
                 .execute();
     }
 
+    void keep(UUID id, Turning turning) {
+        database.update(PRINTER)
+                .set(PRINTER.BACKS_REVERSED, turning.backsReversed())
+                .set(PRINTER.BACKS_UPSIDE_DOWN, turning.backsUpsideDown())
+                .set(PRINTER.CHANGED_AT, currentOffsetDateTime())
+                .where(PRINTER.ID.eq(id))
+                .execute();
+    }
+
     private static Kept kept(PrinterRecord row) {
         return new Kept(
-                row.getId(), row.getName(), row.getSimulated(), new PrinterCorrection(row.getAcross(), row.getAlong()));
+                row.getId(),
+                row.getName(),
+                row.getSimulated(),
+                new PrinterCorrection(row.getAcross(), row.getAlong()),
+                row.getBacksReversed() == null || row.getBacksUpsideDown() == null
+                        ? Optional.empty()
+                        : Optional.of(new Turning(row.getBacksReversed(), row.getBacksUpsideDown())));
     }
 }

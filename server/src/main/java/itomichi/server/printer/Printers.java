@@ -2,6 +2,7 @@ package itomichi.server.printer;
 
 import itomichi.documents.sheets.PrinterCorrection;
 import itomichi.documents.sheets.TemplateSheet;
+import itomichi.imposition.Turning;
 import itomichi.measure.Length;
 import itomichi.measure.Unit;
 import itomichi.server.platform.ProblemException;
@@ -41,6 +42,22 @@ public class Printers {
         return id == null
                 ? PrinterCorrection.NONE
                 : store.get(id).map(PrinterStore.Kept::correction).orElseThrow(Printers::none);
+    }
+
+    /** What a printer does to a stack that is laid in again; nothing where no printer is named, or nobody has tried. */
+    @Transactional(readOnly = true)
+    public Optional<Turning> turning(@Nullable UUID id) {
+        return id == null
+                ? Optional.empty()
+                : store.get(id).orElseThrow(Printers::none).turning();
+    }
+
+    /** Keeps what a test sheet showed. */
+    @Transactional
+    PrinterStore.Kept turns(UUID id, Turning turning) {
+        PrinterStore.Kept kept = store.held(id).orElseThrow(Printers::none);
+        store.keep(kept.id(), turning);
+        return store.get(id).orElseThrow(Printers::none);
     }
 
     /** The printer where this application prints on it itself; nothing where the browser does. */

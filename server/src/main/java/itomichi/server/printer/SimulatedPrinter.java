@@ -3,6 +3,7 @@ package itomichi.server.printer;
 import itomichi.documents.drawing.Drawing;
 import itomichi.documents.drawing.Pen;
 import itomichi.documents.drawing.Shape;
+import itomichi.imposition.Turning;
 import itomichi.measure.Length;
 import java.util.function.ToDoubleFunction;
 
@@ -16,6 +17,12 @@ public record SimulatedPrinter(double across, double along) implements Printer {
 
     /** Prints 97.3 % of the width and 101.2 % of the height. */
     public static final SimulatedPrinter USUAL = new SimulatedPrinter(0.973, 1.012);
+
+    /** The sheet printed last lies on top and goes in first, and its back comes to stand on its head. */
+    @Override
+    public Turning turning() {
+        return new Turning(true, true);
+    }
 
     @Override
     public Drawing print(Drawing sheet) {

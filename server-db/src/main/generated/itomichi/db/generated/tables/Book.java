@@ -9,11 +9,14 @@ import itomichi.db.generated.Indexes;
 import itomichi.db.generated.Keys;
 import itomichi.db.generated.tables.BookCard.BookCardPath;
 import itomichi.db.generated.tables.BookDays.BookDaysPath;
+import itomichi.db.generated.tables.BookText.BookTextPath;
+import itomichi.db.generated.tables.BookTextPart.BookTextPartPath;
 import itomichi.db.generated.tables.KeptTemplate.KeptTemplatePath;
 import itomichi.db.generated.tables.LearnedOut.LearnedOutPath;
 import itomichi.db.generated.tables.LookOver.LookOverPath;
 import itomichi.db.generated.tables.NotebookPage.NotebookPagePath;
 import itomichi.db.generated.tables.Picture.PicturePath;
+import itomichi.db.generated.tables.PrintWish.PrintWishPath;
 import itomichi.db.generated.tables.Punching.PunchingPath;
 import itomichi.db.generated.tables.Rehearsal.RehearsalPath;
 import itomichi.db.generated.tables.Revision.RevisionPath;
@@ -217,6 +220,31 @@ public class Book extends TableImpl<BookRecord> {
         return _bookDays;
     }
 
+    private transient BookTextPath _bookText;
+
+    /**
+     * Get the implicit to-many join path to the <code>book_text</code> table
+     */
+    public BookTextPath bookText() {
+        if (_bookText == null)
+            _bookText = new BookTextPath(this, null, Keys.BOOK_TEXT__BOOK_TEXT_BOOK_ID_FKEY.getInverseKey());
+
+        return _bookText;
+    }
+
+    private transient BookTextPartPath _bookTextPart;
+
+    /**
+     * Get the implicit to-many join path to the <code>book_text_part</code>
+     * table
+     */
+    public BookTextPartPath bookTextPart() {
+        if (_bookTextPart == null)
+            _bookTextPart = new BookTextPartPath(this, null, Keys.BOOK_TEXT_PART__BOOK_TEXT_PART_BOOK_ID_FKEY.getInverseKey());
+
+        return _bookTextPart;
+    }
+
     private transient KeptTemplatePath _keptTemplate;
 
     /**
@@ -277,6 +305,18 @@ public class Book extends TableImpl<BookRecord> {
             _picture = new PicturePath(this, null, Keys.PICTURE__PICTURE_BOOK_ID_FKEY.getInverseKey());
 
         return _picture;
+    }
+
+    private transient PrintWishPath _printWish;
+
+    /**
+     * Get the implicit to-many join path to the <code>print_wish</code> table
+     */
+    public PrintWishPath printWish() {
+        if (_printWish == null)
+            _printWish = new PrintWishPath(this, null, Keys.PRINT_WISH__PRINT_WISH_BOOK_ID_FKEY.getInverseKey());
+
+        return _printWish;
     }
 
     private transient PunchingPath _punching;

@@ -85,6 +85,16 @@ public class Printer extends TableImpl<PrinterRecord> {
      */
     public final TableField<PrinterRecord, OffsetDateTime> CHANGED_AT = createField(DSL.name("changed_at"), SQLDataType.TIMESTAMPWITHTIMEZONE(6).nullable(false).defaultValue(DSL.field(DSL.raw("now()"), SQLDataType.TIMESTAMPWITHTIMEZONE)), this, "");
 
+    /**
+     * The column <code>printer.backs_reversed</code>.
+     */
+    public final TableField<PrinterRecord, Boolean> BACKS_REVERSED = createField(DSL.name("backs_reversed"), SQLDataType.BOOLEAN, this, "");
+
+    /**
+     * The column <code>printer.backs_upside_down</code>.
+     */
+    public final TableField<PrinterRecord, Boolean> BACKS_UPSIDE_DOWN = createField(DSL.name("backs_upside_down"), SQLDataType.BOOLEAN, this, "");
+
     private Printer(Name alias, Table<PrinterRecord> aliased) {
         this(alias, aliased, (Field<?>[]) null, null);
     }

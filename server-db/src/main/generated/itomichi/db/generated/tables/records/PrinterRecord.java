@@ -105,6 +105,34 @@ public class PrinterRecord extends UpdatableRecordImpl<PrinterRecord> {
         return (OffsetDateTime) get(5);
     }
 
+    /**
+     * Setter for <code>printer.backs_reversed</code>.
+     */
+    public void setBacksReversed(Boolean value) {
+        set(6, value);
+    }
+
+    /**
+     * Getter for <code>printer.backs_reversed</code>.
+     */
+    public Boolean getBacksReversed() {
+        return (Boolean) get(6);
+    }
+
+    /**
+     * Setter for <code>printer.backs_upside_down</code>.
+     */
+    public void setBacksUpsideDown(Boolean value) {
+        set(7, value);
+    }
+
+    /**
+     * Getter for <code>printer.backs_upside_down</code>.
+     */
+    public Boolean getBacksUpsideDown() {
+        return (Boolean) get(7);
+    }
+
     // -------------------------------------------------------------------------
     // Primary key information
     // -------------------------------------------------------------------------
@@ -128,7 +156,7 @@ public class PrinterRecord extends UpdatableRecordImpl<PrinterRecord> {
     /**
      * Create a detached, initialised PrinterRecord
      */
-    public PrinterRecord(UUID id, String name, Boolean simulated, Double across, Double along, OffsetDateTime changedAt) {
+    public PrinterRecord(UUID id, String name, Boolean simulated, Double across, Double along, OffsetDateTime changedAt, Boolean backsReversed, Boolean backsUpsideDown) {
         super(Printer.PRINTER);
 
         setId(id);
@@ -137,6 +165,8 @@ public class PrinterRecord extends UpdatableRecordImpl<PrinterRecord> {
         setAcross(across);
         setAlong(along);
         setChangedAt(changedAt);
+        setBacksReversed(backsReversed);
+        setBacksUpsideDown(backsUpsideDown);
         resetChangedOnNotNull();
     }
 }

@@ -1,0 +1,144 @@
+package itomichi.server.imposing;
+
+import itomichi.documents.imposing.ImposingProcess;
+import itomichi.server.platform.ProblemException;
+import java.io.BufferedReader;
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Path;
+import java.time.Duration;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.concurrent.CancellationException;
+import java.util.concurrent.TimeUnit;
+import java.util.concurrent.atomic.AtomicBoolean;
+import java.util.function.IntConsumer;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import org.springframework.http.HttpStatus;
+import org.springframework.stereotype.Component;
+
+/** Does work with files that somebody brought in a process of its own, with its own memory and time. */
+@Component
+class ImposingProcesses {
+
+    private static final Logger LOG = LoggerFactory.getLogger(ImposingProcesses.class);
+
+    /**
+     * What is to be done.
+     *
+     * @param arguments as the process takes them
+     * @param said the first line of its input
+     * @param folder where it lays what it unpacks
+     * @param limit when it is ended, however far it is
+     */
+    record Order(List<String> arguments, String said, Path folder, Duration limit) {}
+
+    /** A hand that may end the work before it is done. */
+    static final class Hand {
+        private final AtomicBoolean stopped = new AtomicBoolean();
+        private volatile @org.jspecify.annotations.Nullable Process process;
+
+        void stop() {
+            stopped.set(true);
+            Process running = process;
+            if (running != null) {
+                running.destroyForcibly();
+            }
+        }
+
+        boolean stopped() {
+            return stopped.get();
+        }
+    }
+
+    /**
+     * Has it done.
+     *
+     * @param done told how many pages are done
+     * @param hand may stop it
+     * @return what it said besides
+     * @throws ProblemException in one line, if it cannot be done
+     * @throws CancellationException if it was stopped
+     */
+    List<String> run(Order order, IntConsumer done, Hand hand) {
+        List<String> command = new ArrayList<>(
+                List.of(Path.of(System.getProperty("java.home"), "bin", "java").toString()));
+        command.addAll(ImposingProcess.FLAGS);
+        command.addAll(List.of(
+                "-Djava.io.tmpdir=" + order.folder(),
+                "-cp",
+                System.getProperty("java.class.path"),
+                ImposingProcess.class.getName()));
+        command.addAll(order.arguments());
+        try {
+            Process process = new ProcessBuilder(command)
+                    .redirectError(order.folder().resolve("said.log").toFile())
+                    .start();
+            hand.process = process;
+            return watched(process, order, done, hand);
+        } catch (IOException unstarted) {
+            throw new UncheckedIOException("The process could not be started", unstarted);
+        }
+    }
+
+    private static List<String> watched(Process process, Order order, IntConsumer done, Hand hand) {
+        // whoever waits for its lines does not see the time
+        Thread clock = new Thread(() -> end(process, order.limit()), "imposing-limit");
+        clock.setDaemon(true);
+        clock.start();
+        List<String> said = new ArrayList<>();
+        try {
+            hear(process, order, done, hand, said);
+            int code = process.onExit().join().exitValue();
+            if (hand.stopped()) {
+                throw new CancellationException("Stopped by hand");
+            }
+            if (code != 0) {
+                LOG.warn("A process ended with {}: {}", code, order.arguments());
+                throw fault("This took too long or too much memory, and was ended; a simpler file may go.");
+            }
+            return said;
+        } finally {
+            process.destroyForcibly();
+            clock.interrupt();
+        }
+    }
+
+    private static void hear(Process process, Order order, IntConsumer done, Hand hand, List<String> said) {
+        try (var in = process.getOutputStream();
+                BufferedReader lines = process.inputReader(StandardCharsets.UTF_8)) {
+            in.write((order.said() + "\n").getBytes(StandardCharsets.UTF_8));
+            in.flush();
+            if (hand.stopped()) {
+                process.destroyForcibly();
+            }
+            for (String line = lines.readLine(); line != null; line = lines.readLine()) {
+                if (line.startsWith(ImposingProcess.DONE)) {
+                    done.accept(Integer.parseInt(line.substring(ImposingProcess.DONE.length())));
+                } else if (line.startsWith(ImposingProcess.FAULT)) {
+                    throw fault(line.substring(ImposingProcess.FAULT.length()));
+                } else {
+                    said.add(line);
+                }
+            }
+        } catch (IOException gone) {
+            LOG.debug("A process ended before it had heard everything", gone);
+        }
+    }
+
+    private static void end(Process process, Duration limit) {
+        try {
+            if (!process.waitFor(limit.toMillis(), TimeUnit.MILLISECONDS)) {
+                process.destroyForcibly();
+            }
+        } catch (InterruptedException done) {
+            Thread.currentThread().interrupt();
+        }
+    }
+
+    static ProblemException fault(String line) {
+        return new ProblemException(HttpStatus.UNPROCESSABLE_CONTENT, line);
+    }
+}

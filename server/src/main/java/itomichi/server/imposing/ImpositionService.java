@@ -1,0 +1,187 @@
+package itomichi.server.imposing;
+
+import itomichi.book.BookPlan;
+import itomichi.documents.imposing.Layout;
+import itomichi.documents.pdf.PdfWriter;
+import itomichi.documents.sheets.PrintMarks;
+import itomichi.imposition.Imposition;
+import itomichi.imposition.Placed;
+import itomichi.imposition.PrintFile;
+import itomichi.imposition.Turning;
+import itomichi.server.book.BookService;
+import itomichi.server.book.StoredBook;
+import itomichi.server.imposing.ImposingProcesses.Order;
+import itomichi.server.imposing.TextStore.KeptText;
+import itomichi.server.plan.PlanViews;
+import itomichi.server.platform.ProblemException;
+import itomichi.server.printer.Printers;
+import itomichi.spec.BookSpec;
+import itomichi.spec.PrintWish;
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.time.Duration;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Objects;
+import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+import org.springframework.http.HttpStatus;
+import org.springframework.stereotype.Service;
+import tools.jackson.databind.json.JsonMapper;
+
+/** Lays a book's text on its sheets, and prints it. */
+@Service
+class ImpositionService {
+
+    private static final Duration TO_PRINT = Duration.ofMinutes(10);
+
+    private final BookService books;
+    private final TextService texts;
+    private final TextStore store;
+    private final Printers printers;
+    private final Workroom room;
+    private final ImposingProcesses processes;
+    private final Jobs jobs;
+    private final JsonMapper json;
+
+    ImpositionService(
+            BookService books,
+            TextService texts,
+            TextStore store,
+            Printers printers,
+            Workroom room,
+            ImposingProcesses processes,
+            Jobs jobs,
+            JsonMapper json) {
+        this.books = books;
+        this.texts = texts;
+        this.store = store;
+        this.printers = printers;
+        this.room = room;
+        this.processes = processes;
+        this.jobs = jobs;
+        this.json = json;
+    }
+
+    /** A text laid out: of which book, by which wish. */
+    record LaidOut(StoredBook book, BookSpec spec, KeptText text, PrintWish wish, Imposition imposition) {
+        int mark(Turning turning) {
+            return Objects.hash(book.document(), text.id(), wish, turning);
+        }
+    }
+
+    LaidOut look(UUID id) {
+        StoredBook book = books.stored(id);
+        return laidOut(book, wish(book));
+    }
+
+    private LaidOut laidOut(StoredBook book, PrintWish wish) {
+        KeptText text = texts.wanted(book.id());
+        BookPlan plan = PlanViews.plan(book.document());
+        Imposition imposition = Imposition.of(plan.worked(), texts.pages(text), wish);
+        return new LaidOut(book, plan.spec(), text, wish, imposition);
+    }
+
+    /** How a book's text is printed. */
+    PrintWish wish(StoredBook book) {
+        return store.wish(book.id())
+                .map(kept -> json.readValue(kept, PrintWishDocument.class).wish())
+                .orElseGet(
+                        () -> PrintWish.starting(PlanViews.plan(book.document()).spec()));
+    }
+
+    /** Keeps how it is to be printed, once it is known that it can be so. */
+    LaidOut keep(UUID id, PrintWishDocument sent) {
+        StoredBook book = books.stored(id);
+        LaidOut laid = laidOut(book, sent.wish());
+        store.keepWish(book.id(), json.writeValueAsString(PrintWishDocument.of(laid.wish())));
+        return laid;
+    }
+
+    Turning turning(@Nullable UUID printer) {
+        return printers.turning(printer).orElse(Turning.STRAIGHT);
+    }
+
+    /**
+     * Begins to make the files.
+     *
+     * @param proof whether it is the proof in reading order
+     */
+    Job print(UUID id, @Nullable UUID printer, boolean proof) {
+        LaidOut laid = look(id);
+        Turning turning = turning(printer);
+        List<PrintFile> files = proof
+                ? List.of(PrintFile.proof(laid.imposition()))
+                : PrintFile.of(laid.imposition(), laid.wish(), turning);
+        return jobs.begin(laid.book().id(), laid.text().id(), job -> print(laid, files, laid.mark(turning), job));
+    }
+
+    private void print(LaidOut laid, List<PrintFile> files, int mark, Job job) throws IOException {
+        job.begin(files.stream().mapToInt(file -> file.pages().size()).sum(), mark);
+        Path folder = room.folder(laid.text().id()).resolve("printed");
+        Workroom.clear(folder);
+        Files.createDirectories(folder);
+        List<String> arguments =
+                new ArrayList<>(List.of("impose", room.source(laid.text()).toString()));
+        for (int i = 0; i < files.size(); i++) {
+            Path layout = folder.resolve(i + ".layout");
+            Files.write(layout, layout(files.get(i)).lines());
+            Path marks = folder.resolve(i + ".marks.pdf");
+            Files.write(marks, PdfWriter.write(PrintMarks.draw(files.get(i))));
+            arguments.addAll(
+                    List.of(layout.toString(), marks.toString(), file(folder, i).toString()));
+        }
+        processes.run(new Order(arguments, "", folder, TO_PRINT), job::done, job.hand());
+        List<Job.PrintedFile> made = new ArrayList<>();
+        for (int i = 0; i < files.size(); i++) {
+            made.add(new Job.PrintedFile(
+                    files.get(i).name(), files.get(i).pages().size(), Files.size(file(folder, i))));
+        }
+        job.finish(made);
+    }
+
+    private static Path file(Path folder, int number) {
+        return folder.resolve(number + ".pdf");
+    }
+
+    private static Layout layout(PrintFile file) {
+        return new Layout(file.pages().stream()
+                .map(page -> new Layout.Page(
+                        page.side().width(),
+                        page.side().height(),
+                        page.upsideDown(),
+                        page.side().pages().stream()
+                                .map(ImpositionService::place)
+                                .toList()))
+                .toList());
+    }
+
+    private static Layout.Place place(Placed placed) {
+        return new Layout.Place(
+                placed.page(),
+                placed.at().x(),
+                placed.at().y(),
+                placed.scale(),
+                new Layout.Shown(
+                        placed.shown().x(),
+                        placed.shown().y(),
+                        placed.shown().width(),
+                        placed.shown().height()));
+    }
+
+    /** A file that was made, from 0, with what it is called. */
+    record Printed(String name, Path file) {}
+
+    Printed printed(UUID book, int number) {
+        Job job = jobs.of(book)
+                .filter(last -> number >= 0 && number < last.files().size())
+                .orElseThrow(() -> new ProblemException(
+                        HttpStatus.NOT_FOUND, "This file is not there any more; make it once more."));
+        Path file = file(room.folder(job.text()).resolve("printed"), number);
+        if (!Files.exists(file)) {
+            throw new ProblemException(HttpStatus.NOT_FOUND, "This file is not there any more; make it once more.");
+        }
+        return new Printed(job.files().get(number).name(), file);
+    }
+}
