@@ -9,6 +9,7 @@ healthy() { curl -fsS -o /dev/null --max-time 2 "${ADDRESS}api/health" 2>/dev/nu
 launch_application() {
   port_taken "$PORT" && fail "port $PORT, meant for the application, is taken by another program; set ITOMICHI_PORT"
   train_start
+  export ITOMICHI_WORK="$RUN/work"
   # A process group of its own: Ctrl+C reaches this script alone, which then stops the application first and the database after it.
   # What is started must not inherit the lock: it would hold it as long as it runs.
   (cd "$APP" && exec setsid java $(java_flags) -jar server-1.0.0.jar --server.port="$PORT" "$@") >"$RUN/app.log" 2>&1 9>&- &

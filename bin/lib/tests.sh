@@ -60,6 +60,8 @@ pages_held() {
 
 run_tests() {
   use_test_ground
+  # what stands by for texts is to be right, not quick
+  export ITOMICHI_WARM=0
   need_packages with-test-tools
   trap 'end_beside; lift_small_disk; end_application; stop_database' EXIT
   : >"$RUN/test.log"
@@ -114,6 +116,8 @@ run_benchmarks() {
   start_database
   say "== A plan, a ranking of splits, a cutting plan, by JMH"
   java -jar "$ROOT/benchmarks/target/benchmarks.jar"
+  say "== A text laid on sheets, beside qpdf copying the same file"
+  java -cp "$ROOT/benchmarks/target/benchmarks.jar" itomichi.benchmark.ImposingBesideQpdf 2>/dev/null
   say "== Start of the built application"
   local from
   from=$(date +%s%N)

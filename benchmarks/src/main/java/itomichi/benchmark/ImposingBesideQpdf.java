@@ -5,9 +5,11 @@ import itomichi.documents.imposing.ImposingProcess;
 import itomichi.documents.imposing.Layout;
 import itomichi.documents.pdf.PdfWriter;
 import java.awt.image.BufferedImage;
+import java.io.BufferedReader;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.InputStream;
+import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
@@ -29,8 +31,8 @@ import org.apache.pdfbox.pdmodel.font.PDType0Font;
 import org.apache.pdfbox.pdmodel.graphics.image.PDImageXObject;
 
 /**
- * Imposes made-up books in the process that the application uses, beside qpdf copying the same file, in turns; prints the medians, their
- * ratio and the most memory that the process held. Files lie warm in the machine's memory for both.
+ * Imposes made-up books in the process that the application has standing by, beside qpdf copying the same file, in turns; prints the
+ * medians, their ratio and the most memory that the process held. Files lie warm in the machine's memory for both.
  */
 public final class ImposingBesideQpdf {
 
@@ -44,7 +46,7 @@ public final class ImposingBesideQpdf {
     @SuppressWarnings("SystemOut") // it is read in a terminal
     public static void main(String[] arguments) throws IOException, InterruptedException {
         Path folder = Files.createTempDirectory("imposing");
-        System.out.println("book            bytes      qpdf ms   ours ms   ratio   of it start ms   most memory MB");
+        System.out.println("book            bytes      qpdf ms   ours ms   ratio   made ready in ms   most memory MB");
         int[] extents = {32, 200, 600};
         for (boolean scans : new boolean[] {false, true}) {
             for (int pages : extents) {
@@ -77,62 +79,71 @@ public final class ImposingBesideQpdf {
                                 .toList())));
         Path to = folder.resolve("to.pdf");
         List<String> copying = List.of("qpdf", source.toString(), to.toString());
-        List<String> imposing = process("impose", source, layout, marks, to);
-        Path nothing = folder.resolve("nothing");
-        Files.write(nothing, List.of());
-        List<String> starting = process("read", nothing, nothing);
+        List<String> words = List.of("impose", source.toString(), layout.toString(), marks.toString(), to.toString());
         double[] copied = new double[RUNS];
         double[] imposed = new double[RUNS];
-        double[] started = new double[RUNS];
+        double[] begun = new double[RUNS];
         long most = 0;
         for (int i = 0; i < RUNS; i++) {
-            copied[i] = timed(copying).ms();
-            Timed ours = timed(imposing);
+            copied[i] = copied(copying);
+            Files.deleteIfExists(to);
+            Timed ours = imposed(words);
             imposed[i] = ours.ms();
+            begun[i] = ours.begunMs();
             most = Math.max(most, ours.kilobytes());
-            started[i] = timed(starting).ms();
         }
         System.out.printf(
                 Locale.ROOT,
-                "%3d %-8s %11d %11.0f %9.0f %7.2f %14.0f %14d%n",
+                "%3d %-8s %11d %11.0f %9.0f %7.2f %19.0f %16d%n",
                 pages,
                 scans ? "scans" : "of text",
                 Files.size(source),
                 median(copied),
                 median(imposed),
                 median(imposed) / median(copied),
-                median(started),
+                median(begun),
                 most / 1000);
     }
 
-    private static List<String> process(String what, Path... files) {
-        List<String> command = new ArrayList<>(
-                List.of(Path.of(System.getProperty("java.home"), "bin", "java").toString()));
-        command.addAll(ImposingProcess.FLAGS);
-        command.addAll(List.of("-cp", System.getProperty("java.class.path"), ImposingProcess.class.getName(), what));
-        for (Path file : files) {
-            command.add(file.toString());
-        }
-        return command;
-    }
+    /** From the order to the end of the process that stood by, and how long it had taken to make itself ready. */
+    private record Timed(double ms, double begunMs, long kilobytes) {}
 
-    private record Timed(double ms, long kilobytes) {}
-
-    /** Linux keeps the most memory that a process held in its status. */
-    private static Timed timed(List<String> command) throws IOException, InterruptedException {
+    private static double copied(List<String> command) throws IOException, InterruptedException {
         long from = System.nanoTime();
         Process process = new ProcessBuilder(command)
                 .redirectErrorStream(true)
                 .redirectOutput(ProcessBuilder.Redirect.DISCARD)
                 .start();
-        process.getOutputStream().close();
-        long most = 0;
-        while (!process.waitFor(5, java.util.concurrent.TimeUnit.MILLISECONDS)) {
-            most = Math.max(most, held(process.pid()));
-        }
-        return new Timed((System.nanoTime() - from) / 1e6, most);
+        process.waitFor();
+        return (System.nanoTime() - from) / 1e6;
     }
 
+    private static Timed imposed(List<String> words) throws IOException, InterruptedException {
+        List<String> command = new ArrayList<>(
+                List.of(Path.of(System.getProperty("java.home"), "bin", "java").toString()));
+        command.addAll(ImposingProcess.FLAGS);
+        command.addAll(List.of("-cp", System.getProperty("java.class.path"), ImposingProcess.class.getName(), "20"));
+        long begun = System.nanoTime();
+        Process process = new ProcessBuilder(command)
+                .redirectError(ProcessBuilder.Redirect.DISCARD)
+                .start();
+        BufferedReader said = process.inputReader();
+        if (!ImposingProcess.READY.equals(said.readLine())) {
+            throw new IOException("The process did not make itself ready");
+        }
+        long from = System.nanoTime();
+        try (var order = process.getOutputStream()) {
+            order.write((words.size() + "\n" + String.join("\n", words) + "\n\n").getBytes(StandardCharsets.UTF_8));
+        }
+        long most = 0;
+        while (said.readLine() != null) {
+            most = Math.max(most, held(process.pid()));
+        }
+        process.waitFor();
+        return new Timed((System.nanoTime() - from) / 1e6, (from - begun) / 1e6, most);
+    }
+
+    /** Linux keeps the most memory that a process held in its status. */
     private static long held(long process) {
         try (var lines = Files.lines(Path.of("/proc/" + process + "/status"))) {
             return lines.filter(line -> line.startsWith("VmHWM"))

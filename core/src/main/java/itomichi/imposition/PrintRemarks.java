@@ -49,7 +49,8 @@ final class PrintRemarks {
                     Weight.NOTE,
                     "text-unprintable",
                     Phrase.of(
-                            "Pages reach up to {} into the edge that this printer leaves white; what is printed there is lost.",
+                            "What stands nearer than {} to the edge of the printer\u2019s sheet is not printed; pages reach {} into it.",
+                            wish.sheet().unprintable().at(Fineness.CUT),
                             Length.ofMm(imposer.lost()).at(Fineness.CUT)));
         }
         if (!imposer.roomRound() && !wish.marks().isEmpty()) {

@@ -18,10 +18,20 @@ public class ArchitectureTest {
     public void formatsKnowNothingOfTheTrade() {
         noClasses()
                 .that()
-                .resideInAnyPackage("..documents.pdf", "..documents.svg", "..documents.dxf", "..documents.drawing")
+                .resideInAnyPackage(
+                        "..documents.pdf",
+                        "..documents.imposing",
+                        "..documents.svg",
+                        "..documents.dxf",
+                        "..documents.drawing")
                 .should()
                 .dependOnClassesThat()
-                .resideInAnyPackage("itomichi.plan..", "itomichi.measure..", "itomichi.path..", "..sheets..")
+                .resideInAnyPackage(
+                        "itomichi.plan..",
+                        "itomichi.imposition..",
+                        "itomichi.measure..",
+                        "itomichi.path..",
+                        "..sheets..")
                 .check(ALL);
     }
 

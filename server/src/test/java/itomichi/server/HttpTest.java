@@ -25,7 +25,7 @@ import tools.jackson.databind.node.ObjectNode;
 /** The real server on a port of its own, over the real database, with an empty bench before each test. */
 @SpringBootTest(
         webEnvironment = SpringBootTest.WebEnvironment.RANDOM_PORT,
-        properties = {"itomichi.demo=false", "spring.jmx.enabled=false"})
+        properties = {"itomichi.demo=false", "itomichi.warm=0", "spring.jmx.enabled=false"})
 public abstract class HttpTest extends AbstractTestNGSpringContextTests {
 
     private static final HttpClient CLIENT = HttpClient.newHttpClient();

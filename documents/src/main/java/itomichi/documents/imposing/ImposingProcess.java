@@ -25,6 +25,9 @@ import org.apache.pdfbox.rendering.PDFRenderer;
  */
 public final class ImposingProcess {
 
+    /** Says that an order is waited for. */
+    public static final String READY = "ready";
+
     /** Begins a line that says how many pages are done. */
     public static final String DONE = "done ";
 
@@ -46,28 +49,39 @@ public final class ImposingProcess {
 
     private static final System.Logger LOG = System.getLogger(ImposingProcess.class.getName());
 
-    private final BufferedReader in;
+    private final String password;
     private final PrintStream out;
 
-    private ImposingProcess(InputStream in, PrintStream out) {
-        this.in = new BufferedReader(new InputStreamReader(in, StandardCharsets.UTF_8));
+    private ImposingProcess(String password, PrintStream out) {
+        this.password = password;
         this.out = out;
     }
 
     /**
-     * Does one thing: {@code read SOURCE OPENED}, with the password as the first line of the input, {@code impose SOURCE (LAYOUT MARKS TO)…}
-     * or {@code show SOURCE FOLDER PIXELS FIRST LAST}.
+     * Makes itself ready by so many rounds of a piece of its own, says so, and waits for an order; does that one, and ends. An order is a line with the number of its words, the words
+     * each on a line, and a line with a password, which may be empty. Its words: {@code read SOURCE OPENED},
+     * {@code impose SOURCE (LAYOUT MARKS TO)…} or {@code show SOURCE FOLDER PIXELS FIRST LAST}. Where its input ends before, so does it.
      */
-    public static void main(String[] arguments) {
+    public static void main(String[] rounds) throws IOException {
         PrintStream out = new PrintStream(new FileOutputStream(FileDescriptor.out), true, StandardCharsets.UTF_8);
-        serve(List.of(arguments), System.in, out);
+        WarmUp.run(Integer.parseInt(rounds[0]));
+        out.println(READY);
+        BufferedReader in = new BufferedReader(new InputStreamReader(System.in, StandardCharsets.UTF_8));
+        String number = in.readLine();
+        if (number != null) {
+            List<String> words = new ArrayList<>();
+            for (int i = Integer.parseInt(number); i > 0; i--) {
+                words.add(String.valueOf(in.readLine()));
+            }
+            serve(words, String.valueOf(in.readLine()), out);
+        }
         // a library may have left a thread behind
         System.exit(0);
     }
 
     /** Does it, and says what is wrong in one line. */
-    static void serve(List<String> arguments, InputStream in, PrintStream out) {
-        ImposingProcess process = new ImposingProcess(in, out);
+    static void serve(List<String> arguments, String password, PrintStream out) {
+        ImposingProcess process = new ImposingProcess(password, out);
         try {
             process.run(arguments);
         } catch (TextFault fault) {
@@ -102,8 +116,7 @@ public final class ImposingProcess {
 
     /** Says how large its pages are; of a file that is locked, an opened one is written. */
     private void read(Path source, Path opened) throws TextFault, IOException {
-        String password = in.readLine();
-        try (OpenedText text = OpenedText.open(source, password == null ? "" : password)) {
+        try (OpenedText text = OpenedText.open(source, password)) {
             List<String> sizes = new ArrayList<>();
             for (PDPage page : text.pages()) {
                 SeenPage seen = SeenPage.of(page, sizes.size() + 1);

@@ -4,7 +4,6 @@ import static org.testng.Assert.assertEquals;
 import static org.testng.Assert.assertFalse;
 import static org.testng.Assert.assertTrue;
 
-import java.io.ByteArrayInputStream;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.OutputStream;
@@ -31,7 +30,7 @@ public class HostileTextTest {
         Path opened = Files.createTempDirectory("opened").resolve("opened.pdf");
         ImposingProcess.serve(
                 List.of("read", source.toString(), opened.toString()),
-                new ByteArrayInputStream((password + "\n").getBytes(StandardCharsets.UTF_8)),
+                password,
                 new PrintStream(said, true, StandardCharsets.UTF_8));
         return said.toString(StandardCharsets.UTF_8).lines().toList();
     }
@@ -131,17 +130,20 @@ public class HostileTextTest {
                         "-cp",
                         System.getProperty("java.class.path"),
                         ImposingProcess.class.getName(),
-                        "read",
-                        bomb().toString(),
-                        "nowhere")
+                        "1")
                 .redirectError(ProcessBuilder.Redirect.DISCARD)
                 .start();
-        process.getOutputStream().close();
+        try (OutputStream order = process.getOutputStream()) {
+            order.write(("3\nread\n" + bomb() + "\nnowhere\n\n").getBytes(StandardCharsets.UTF_8));
+        }
         List<String> said = new String(process.getInputStream().readAllBytes(), StandardCharsets.UTF_8)
                 .lines()
                 .toList();
         assertEquals(
-                said, List.of(ImposingProcess.FAULT + "The file unpacks to more than is taken; it was left alone."));
+                said,
+                List.of(
+                        ImposingProcess.READY,
+                        ImposingProcess.FAULT + "The file unpacks to more than is taken; it was left alone."));
     }
 
     /** Bytes changed anywhere: it is read, or one line says why not; nothing else is ever said. */
@@ -168,7 +170,7 @@ public class HostileTextTest {
         Path opened = folder.resolve("opened.pdf");
         ImposingProcess.serve(
                 List.of("read", Sources.locked("owner", "user", true).toString(), opened.toString()),
-                new ByteArrayInputStream("user\n".getBytes(StandardCharsets.UTF_8)),
+                "user",
                 new PrintStream(OutputStream.nullOutputStream(), true, StandardCharsets.UTF_8));
         try (PDDocument document = org.apache.pdfbox.Loader.loadPDF(opened.toFile())) {
             assertFalse(document.isEncrypted());

@@ -6,6 +6,7 @@ import itomichi.server.book.BookView;
 import itomichi.server.days.DaysService;
 import itomichi.server.document.BookDocument;
 import itomichi.server.drawer.DrawerService;
+import itomichi.server.imposing.Texts;
 import itomichi.server.kept.KeptTemplates;
 import itomichi.server.lookover.LookService;
 import itomichi.server.notebook.NotebookService;
@@ -36,6 +37,7 @@ class DemoLoader implements ApplicationRunner {
     private final DaysService days;
     private final NotebookService notebook;
     private final LookService looks;
+    private final Texts texts;
     private final Clock clock;
     private final boolean wanted;
     private final String task;
@@ -50,6 +52,7 @@ class DemoLoader implements ApplicationRunner {
             DaysService days,
             NotebookService notebook,
             LookService looks,
+            Texts texts,
             Clock clock,
             @Value("${itomichi.demo}") boolean wanted,
             @Value("${itomichi.task:}") String task) {
@@ -62,6 +65,7 @@ class DemoLoader implements ApplicationRunner {
         this.days = days;
         this.notebook = notebook;
         this.looks = looks;
+        this.texts = texts;
         this.clock = clock;
         this.wanted = wanted;
         this.task = task;
@@ -113,6 +117,7 @@ class DemoLoader implements ApplicationRunner {
             places.keep(book.id(), demo.step(), false);
             days.left(book.id());
         }
+        DemoTexts.of(demo.document().name()).ifPresent(text -> texts.keep(book.id(), text.name(), text.drawing()));
         DemoDays.of(demo.document().name()).ifPresent(ahead -> days.wantIn(book.id(), ahead));
         if (demo.onShelf()) {
             books.shelve(book.id(), true);

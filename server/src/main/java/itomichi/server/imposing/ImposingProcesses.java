@@ -6,7 +6,6 @@ import java.io.BufferedReader;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
-import java.nio.file.Path;
 import java.time.Duration;
 import java.util.ArrayList;
 import java.util.List;
@@ -25,15 +24,20 @@ class ImposingProcesses {
 
     private static final Logger LOG = LoggerFactory.getLogger(ImposingProcesses.class);
 
+    private final StandingBy standingBy;
+
+    ImposingProcesses(StandingBy standingBy) {
+        this.standingBy = standingBy;
+    }
+
     /**
      * What is to be done.
      *
-     * @param arguments as the process takes them
-     * @param said the first line of its input
-     * @param folder where it lays what it unpacks
+     * @param words as the process takes them
+     * @param password that a file is locked with
      * @param limit when it is ended, however far it is
      */
-    record Order(List<String> arguments, String said, Path folder, Duration limit) {}
+    record Order(List<String> words, String password, Duration limit) {}
 
     /** A hand that may end the work before it is done. */
     static final class Hand {
@@ -63,21 +67,14 @@ class ImposingProcesses {
      * @throws CancellationException if it was stopped
      */
     List<String> run(Order order, IntConsumer done, Hand hand) {
-        List<String> command = new ArrayList<>(
-                List.of(Path.of(System.getProperty("java.home"), "bin", "java").toString()));
-        command.addAll(ImposingProcess.FLAGS);
-        command.addAll(List.of(
-                "-Djava.io.tmpdir=" + order.folder(),
-                "-cp",
-                System.getProperty("java.class.path"),
-                ImposingProcess.class.getName()));
-        command.addAll(order.arguments());
         try {
-            Process process = new ProcessBuilder(command)
-                    .redirectError(order.folder().resolve("said.log").toFile())
-                    .start();
+            Process process = standingBy.take();
             hand.process = process;
-            return watched(process, order, done, hand);
+            try {
+                return watched(process, order, done, hand);
+            } finally {
+                standingBy.next();
+            }
         } catch (IOException unstarted) {
             throw new UncheckedIOException("The process could not be started", unstarted);
         }
@@ -96,7 +93,7 @@ class ImposingProcesses {
                 throw new CancellationException("Stopped by hand");
             }
             if (code != 0) {
-                LOG.warn("A process ended with {}: {}", code, order.arguments());
+                LOG.warn("A process ended with {}: {}", code, order.words());
                 throw fault("This took too long or too much memory, and was ended; a simpler file may go.");
             }
             return said;
@@ -109,12 +106,18 @@ class ImposingProcesses {
     private static void hear(Process process, Order order, IntConsumer done, Hand hand, List<String> said) {
         try (var in = process.getOutputStream();
                 BufferedReader lines = process.inputReader(StandardCharsets.UTF_8)) {
-            in.write((order.said() + "\n").getBytes(StandardCharsets.UTF_8));
+            StringBuilder words =
+                    new StringBuilder().append(order.words().size()).append('\n');
+            order.words().forEach(word -> words.append(word).append('\n'));
+            in.write(words.append(order.password()).append('\n').toString().getBytes(StandardCharsets.UTF_8));
             in.flush();
             if (hand.stopped()) {
                 process.destroyForcibly();
             }
             for (String line = lines.readLine(); line != null; line = lines.readLine()) {
+                if (line.equals(ImposingProcess.READY)) {
+                    continue;
+                }
                 if (line.startsWith(ImposingProcess.DONE)) {
                     done.accept(Integer.parseInt(line.substring(ImposingProcess.DONE.length())));
                 } else if (line.startsWith(ImposingProcess.FAULT)) {

@@ -132,7 +132,7 @@ class ImpositionService {
             arguments.addAll(
                     List.of(layout.toString(), marks.toString(), file(folder, i).toString()));
         }
-        processes.run(new Order(arguments, "", folder, TO_PRINT), job::done, job.hand());
+        processes.run(new Order(arguments, "", TO_PRINT), job::done, job.hand());
         List<Job.PrintedFile> made = new ArrayList<>();
         for (int i = 0; i < files.size(); i++) {
             made.add(new Job.PrintedFile(

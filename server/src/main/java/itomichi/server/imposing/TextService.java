@@ -135,8 +135,7 @@ class TextService {
     private void read(KeptText text, String password, Job job) throws IOException {
         Path folder = room.folder(text.id());
         Path opened = folder.resolve("opened.pdf");
-        Order order =
-                new Order(List.of("read", room.source(text).toString(), opened.toString()), password, folder, TO_READ);
+        Order order = new Order(List.of("read", room.source(text).toString(), opened.toString()), password, TO_READ);
         List<String> said;
         try {
             said = processes.run(order, job::done, job.hand());
@@ -240,7 +239,6 @@ class TextService {
                 new Order(
                         List.of("show", room.source(text).toString(), folder.toString(), PIXELS, "" + first, "" + last),
                         "",
-                        folder,
                         TO_SHOW),
                 done -> {},
                 new Hand());

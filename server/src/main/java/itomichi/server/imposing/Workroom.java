@@ -35,6 +35,11 @@ class Workroom {
         Files.createDirectories(this.room);
     }
 
+    /** Where everything lies. */
+    Path folder() {
+        return room;
+    }
+
     /** The folder of a text. */
     Path folder(UUID text) {
         try {

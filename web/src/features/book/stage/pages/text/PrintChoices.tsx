@@ -26,9 +26,9 @@ const MARKS = [
 
 const MARGINS = [
   { part: 'foldMm', label: 'Margin at the fold' },
-  { part: 'headMm', label: 'at the head' },
-  { part: 'foreEdgeMm', label: 'at the fore edge' },
-  { part: 'tailMm', label: 'at the tail' },
+  { part: 'headMm', label: 'Margin at the head' },
+  { part: 'foreEdgeMm', label: 'Margin at the fore edge' },
+  { part: 'tailMm', label: 'Margin at the tail' },
 ] as const;
 
 const OWN = 'own';
@@ -36,6 +36,7 @@ const OWN = 'own';
 /** How a text is printed. */
 export function PrintChoices({ imposition, keep, say, printing }: Props) {
   const { wish, canons, papers } = imposition;
+  const marks = useId();
   const change = (other: Partial<PrintWish>) => void keep({ ...wish, ...other }).then(say);
   const length = (label: string, field: string, put: (mm: number) => PrintWish) => (
     <LengthChoice key={field} label={label} shown={imposition.measures[field]} take={(mm) => keep(put(mm))} />
@@ -107,14 +108,22 @@ export function PrintChoices({ imposition, keep, say, printing }: Props) {
           }
         }}
       />
-      {length('Its width', 'sheet.widthMm', (widthMm) => ({ ...wish, sheet: { ...wish.sheet, widthMm } }))}
-      {length('Its height', 'sheet.heightMm', (heightMm) => ({ ...wish, sheet: { ...wish.sheet, heightMm } }))}
+      {length('Width of the printer’s sheet', 'sheet.widthMm', (widthMm) => ({
+        ...wish,
+        sheet: { ...wish.sheet, widthMm },
+      }))}
+      {length('Height of the printer’s sheet', 'sheet.heightMm', (heightMm) => ({
+        ...wish,
+        sheet: { ...wish.sheet, heightMm },
+      }))}
       {length('Edge that stays white', 'sheet.unprintableMm', (unprintableMm) => ({
         ...wish,
         sheet: { ...wish.sheet, unprintableMm },
       }))}
-      <fieldset className="field">
-        <legend className="field-name">Marks</legend>
+      <div className="field" role="group" aria-labelledby={marks}>
+        <span id={marks} className="field-name">
+          Marks
+        </span>
         {MARKS.map(({ mark, label }) => (
           <Checkbox
             key={mark}
@@ -128,7 +137,7 @@ export function PrintChoices({ imposition, keep, say, printing }: Props) {
             {label}
           </Checkbox>
         ))}
-      </fieldset>
+      </div>
       <Segmented
         label="Both sides"
         value={wish.sides}

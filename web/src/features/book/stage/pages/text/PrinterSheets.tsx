@@ -47,10 +47,10 @@ export function PrinterSheets({ imposition, text, openings, width }: Props) {
         </ol>
       ) : (
         <ol className="page-sheets">
-          {sheets.map((sheet) => (
+          {sheets.map((sheet, i) => (
             <li key={`${sheet.group}/${sheet.number}`}>
               <p>
-                {sheet.group === 'Text' ? '' : `${sheet.group}, `}sheet {sheet.number} of the printer
+                Printer’s sheet {i + 1}
                 <span>: {sheet.holds}</span>
               </p>
               <div className="page-sides">

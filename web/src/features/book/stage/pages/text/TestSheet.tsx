@@ -105,7 +105,7 @@ function CameOut({ printer }: { printer: string }) {
     queryFn: () => value(api.GET('/api/printers/{id}/test-print', { params: { path: { id: printer } } })),
   });
   return (
-    <ul className="came-out" aria-label="What came out">
+    <ul className="test-print" aria-label="What came out">
       {sheets.data?.map((sheet) => (
         <li key={sheet.front}>
           <Face name={sheet.front} upsideDown={false} />
@@ -124,8 +124,8 @@ function Face({ name, upsideDown }: { name: string; upsideDown: boolean }) {
     <svg width={52} height={70} viewBox="0 0 52 70" aria-hidden>
       <rect x={0.5} y={0.5} width={51} height={69} className="text-paper" />
       <g transform={upsideDown ? 'rotate(180 26 35)' : undefined}>
-        <path d="M26 26 V8 M20 15 L26 8 L32 15" className="came-arrow" />
-        <text x={26} y={56} className="came-name">
+        <path d="M26 26 V8 M20 15 L26 8 L32 15" className="test-arrow" />
+        <text x={26} y={56} className="test-name">
           {name}
         </text>
       </g>

@@ -107,8 +107,12 @@ export function useImposition(wanted: boolean) {
   });
   /** Keeps another wish; one line where it cannot be. */
   const keep = async (wish: PrintWish) => {
+    const before = client.getQueryData<Imposition>(key);
+    // what was chosen is seen at once, and goes back where it is refused
+    client.setQueryData<Imposition>(key, (shown) => shown && { ...shown, wish });
     const result = await outcome(api.PUT('/api/books/{book}/imposition', { ...path, body: wish }));
     if (result.kind !== 'value') {
+      client.setQueryData<Imposition>(key, before);
       return failure(result);
     }
     client.setQueryData<Imposition>(key, result.value);
