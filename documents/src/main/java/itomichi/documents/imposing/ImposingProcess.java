@@ -42,7 +42,13 @@ public final class ImposingProcess {
 
     /** How the process is begun: with memory of its own, and compiled quickly, for it does not live long. */
     public static final List<String> FLAGS = List.of(
-            "-Xmx256m", "-XX:+UseSerialGC", "-XX:TieredStopAtLevel=1", "-Xshare:auto", "-Djava.awt.headless=true");
+            "-Xmx256m",
+            "-XX:+UseSerialGC",
+            "-XX:TieredStopAtLevel=1",
+            "-Djava.awt.headless=true",
+            // PDFBox speaks of every oddity of a file; nobody listens, and it takes time
+            "-Dorg.apache.commons.logging.LogFactory=org.apache.commons.logging.impl.LogFactoryImpl",
+            "-Dorg.apache.commons.logging.Log=org.apache.commons.logging.impl.NoOpLog");
 
     private static final String DAMAGED = "The file is damaged: it cannot be read to its end.";
     private static final String TOO_MUCH = "The file unpacks to more than is taken; it was left alone.";
@@ -64,6 +70,8 @@ public final class ImposingProcess {
      */
     public static void main(String[] rounds) throws IOException {
         PrintStream out = new PrintStream(new FileOutputStream(FileDescriptor.out), true, StandardCharsets.UTF_8);
+        // what libraries have to say goes elsewhere
+        System.setOut(System.err);
         WarmUp.run(Integer.parseInt(rounds[0]));
         out.println(READY);
         BufferedReader in = new BufferedReader(new InputStreamReader(System.in, StandardCharsets.UTF_8));

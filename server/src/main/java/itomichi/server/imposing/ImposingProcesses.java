@@ -122,7 +122,7 @@ class ImposingProcesses {
                     done.accept(Integer.parseInt(line.substring(ImposingProcess.DONE.length())));
                 } else if (line.startsWith(ImposingProcess.FAULT)) {
                     throw fault(line.substring(ImposingProcess.FAULT.length()));
-                } else {
+                } else if (line.startsWith(ImposingProcess.SIZE)) {
                     said.add(line);
                 }
             }

@@ -1,10 +1,10 @@
 package itomichi.server.imposing;
 
 import itomichi.server.imposing.ImpositionView.JobView;
+import itomichi.server.imposing.PagePictures.DrawnPages;
 import itomichi.server.imposing.TextStore.KeptText;
 import itomichi.server.platform.Sent;
 import java.time.Duration;
-import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
@@ -32,10 +32,12 @@ class TextController {
             CacheControl.maxAge(Duration.ofDays(1)).cachePrivate();
 
     private final TextService texts;
+    private final PagePictures pictures;
     private final Jobs jobs;
 
-    TextController(TextService texts, Jobs jobs) {
+    TextController(TextService texts, PagePictures pictures, Jobs jobs) {
         this.texts = texts;
+        this.pictures = pictures;
         this.jobs = jobs;
     }
 
@@ -113,14 +115,14 @@ class TextController {
         texts.remove(book);
     }
 
-    /** Has the pages about one drawn, from 0; says which are. */
+    /** Has the pages about one drawn, from 0; says which are there already. */
     @PostMapping("/shown")
-    List<Integer> show(@PathVariable UUID book, @RequestParam int page) {
-        return texts.show(book, page);
+    DrawnPages show(@PathVariable UUID book, @RequestParam int page) {
+        return pictures.about(book, page);
     }
 
     @GetMapping(value = "/{text}/pages/{page}", produces = MediaType.IMAGE_PNG_VALUE)
     ResponseEntity<byte[]> page(@PathVariable UUID book, @PathVariable UUID text, @PathVariable int page) {
-        return ResponseEntity.ok().cacheControl(FOR_A_DAY).body(texts.picture(book, page));
+        return ResponseEntity.ok().cacheControl(FOR_A_DAY).body(pictures.of(book, page));
     }
 }

@@ -4,14 +4,12 @@ import itomichi.documents.imposing.ImposingProcess;
 import itomichi.imposition.SourcePage;
 import itomichi.measure.Length;
 import itomichi.server.book.BookService;
-import itomichi.server.imposing.ImposingProcesses.Hand;
 import itomichi.server.imposing.ImposingProcesses.Order;
 import itomichi.server.imposing.TextStore.KeptText;
 import itomichi.server.platform.Letters;
 import itomichi.server.platform.ProblemException;
 import itomichi.spec.UnfitValueException;
 import java.io.IOException;
-import java.io.UncheckedIOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.Duration;
@@ -19,7 +17,6 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
-import java.util.concurrent.locks.ReentrantLock;
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Service;
 import tools.jackson.databind.json.JsonMapper;
@@ -33,19 +30,12 @@ class TextService {
     private static final int LONGEST_PASSWORD = 200;
 
     private static final Duration TO_READ = Duration.ofMinutes(2);
-    private static final Duration TO_SHOW = Duration.ofMinutes(1);
-    /** Pages drawn in one go, and how many points their longer edge has. */
-    private static final int SHOWN = 24;
-
-    private static final String PIXELS = "400";
-
     private final BookService books;
     private final TextStore store;
     private final Workroom room;
     private final ImposingProcesses processes;
     private final Jobs jobs;
     private final JsonMapper json;
-    private final ReentrantLock showing = new ReentrantLock();
 
     TextService(
             BookService books,
@@ -203,63 +193,5 @@ class TextService {
             throw new ProblemException(HttpStatus.NOT_FOUND, "This book has no text.");
         }
         texts.forEach(text -> room.clear(text.id()));
-    }
-
-    /** Draws the pages about this one, counted from 0, unless they are drawn already; returns which lie there. */
-    List<Integer> show(UUID book, int page) {
-        KeptText text = wanted(book);
-        int all = pages(text).size();
-        if (page < 0 || page >= all) {
-            throw new ProblemException(HttpStatus.NOT_FOUND, "The text has no page " + (page + 1) + ".");
-        }
-        int first = page / SHOWN * SHOWN;
-        int last = Math.min(all, first + SHOWN) - 1;
-        showing.lock();
-        try {
-            if (!Files.exists(marker(text, first))) {
-                draw(text, first, last);
-            }
-            List<Integer> drawn = new ArrayList<>();
-            for (int i = first; i <= last; i++) {
-                if (Files.exists(picture(text, i))) {
-                    drawn.add(i);
-                }
-            }
-            return drawn;
-        } catch (IOException unread) {
-            throw new UncheckedIOException("Pages could not be drawn", unread);
-        } finally {
-            showing.unlock();
-        }
-    }
-
-    private void draw(KeptText text, int first, int last) throws IOException {
-        Path folder = room.folder(text.id());
-        processes.run(
-                new Order(
-                        List.of("show", room.source(text).toString(), folder.toString(), PIXELS, "" + first, "" + last),
-                        "",
-                        TO_SHOW),
-                done -> {},
-                new Hand());
-        Files.createFile(marker(text, first));
-    }
-
-    private Path marker(KeptText text, int first) {
-        return room.folder(text.id()).resolve(first + ".drawn");
-    }
-
-    private Path picture(KeptText text, int page) {
-        return room.folder(text.id()).resolve(page + ".png");
-    }
-
-    /** The picture of a page that was drawn. */
-    byte[] picture(UUID book, int page) {
-        Path picture = picture(wanted(book), page);
-        try {
-            return Files.readAllBytes(picture);
-        } catch (IOException none) {
-            throw new ProblemException(HttpStatus.NOT_FOUND, "This page is not drawn.");
-        }
     }
 }

@@ -136,13 +136,28 @@ export function useDrawnPages(text: string | undefined, wanted: readonly number[
     if (text === undefined || next === undefined) {
       return;
     }
-    asked.current.add(`${text}/${next}`);
-    void outcome(
-      api.POST('/api/books/{book}/text/shown', { params: { path: { book: id }, query: { page: next } } }),
-    ).then((result) => {
-      const more = result.kind === 'value' ? result.value : [];
-      setDrawn((was) => ({ text, pages: new Set([...(was.text === text ? was.pages : []), ...more]) }));
-    });
+    let gone = false;
+    let again: ReturnType<typeof setTimeout> | undefined;
+    const ask = async () => {
+      const result = await outcome(
+        api.POST('/api/books/{book}/text/shown', { params: { path: { book: id }, query: { page: next } } }),
+      );
+      if (gone) {
+        return;
+      }
+      const there = result.kind === 'value' ? result.value : { pages: [], more: false };
+      if (there.more && !there.pages.includes(next)) {
+        again = setTimeout(() => void ask(), AGAIN_MS);
+        return;
+      }
+      asked.current.add(`${text}/${next}`);
+      setDrawn((was) => ({ text, pages: new Set([...(was.text === text ? was.pages : []), ...there.pages]) }));
+    };
+    void ask();
+    return () => {
+      gone = true;
+      clearTimeout(again);
+    };
   }, [id, text, next]);
   return pages;
 }
