@@ -524,6 +524,14 @@ public class ImpositionTest {
         assertEquals(keys(imposed(Books.sound(), a5(32), wish)), List.of());
     }
 
+    /** Two leaves of 200 by 280 mm beside each other do not go on A4, and go on A3. */
+    @Test
+    public void aLargeBookBeginsWithALargerSheet() {
+        BookSpec large = Books.sound().withLeaf(new BookSpec.Leaf(Length.ofMm(200), Length.ofMm(280), false));
+        assertEquals(PrintWish.starting(large).sheet().height(), Length.ofMm(420));
+        assertEquals(wish().sheet().height(), Length.ofMm(297));
+    }
+
     @Test
     public void aPrinterSheetThatIsTooSmallIsRefusedInOneLine() {
         UnfitValueException refused = org.testng.Assert.expectThrows(

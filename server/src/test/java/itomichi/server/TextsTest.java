@@ -318,6 +318,24 @@ public class TextsTest extends HttpTest {
         assertEquals(answer.body().get("field").asString(), told);
     }
 
+    /** A book that outgrew its printer's sheet says so, and the sheet can still be changed. */
+    @Test
+    public void aPrintersSheetThatDoesNotTakeTheBookCanBeChanged() throws IOException {
+        JsonNode book = withText(8);
+        ObjectNode wish = ((ObjectNode) get(path(book) + "/imposition").body().get("wish")).deepCopy();
+        put(path(book) + "/imposition", wish);
+        JsonNode now = get(path(book)).body();
+        ObjectNode larger = ((ObjectNode) now.get("document")).deepCopy();
+        ((ObjectNode) larger.get("leaf")).put("widthMm", 180.0);
+        change(now, "wider", larger);
+        assertTrue(
+                get(path(book) + "/imposition").body().get("fault").asString().contains("does not take it"));
+        ((ObjectNode) wish.get("sheet")).put("heightMm", 420.0);
+        assertEquals(put(path(book) + "/imposition", wish).status(), 200);
+        ((ObjectNode) wish.get("sheet")).put("widthMm", 297.0);
+        assertTrue(put(path(book) + "/imposition", wish).body().path("fault").isMissingNode());
+    }
+
     @Test
     public void aTextThatIsLongerOffersTheLongerBook() throws IOException {
         JsonNode book = withText(20);

@@ -17,6 +17,7 @@ import itomichi.server.platform.ProblemException;
 import itomichi.server.printer.Printers;
 import itomichi.spec.BookSpec;
 import itomichi.spec.PrintWish;
+import itomichi.spec.UnfitValueException;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -24,6 +25,7 @@ import java.time.Duration;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Objects;
+import java.util.Optional;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
@@ -64,8 +66,19 @@ class ImpositionService {
         this.json = json;
     }
 
-    /** A text laid out: of which book, by which wish. */
-    record LaidOut(StoredBook book, BookSpec spec, KeptText text, PrintWish wish, Imposition imposition) {
+    /**
+     * A text laid out: of which book, by which wish.
+     *
+     * @param imposition nothing where it cannot be
+     * @param unfit why it cannot be
+     */
+    record LaidOut(
+            StoredBook book,
+            BookSpec spec,
+            KeptText text,
+            PrintWish wish,
+            Optional<Imposition> imposition,
+            Optional<UnfitValueException> unfit) {
         int mark(Turning turning) {
             return Objects.hash(book.document(), text.id(), wish, turning);
         }
@@ -79,8 +92,13 @@ class ImpositionService {
     private LaidOut laidOut(StoredBook book, PrintWish wish) {
         KeptText text = texts.wanted(book.id());
         BookPlan plan = PlanViews.plan(book.document());
-        Imposition imposition = Imposition.of(plan.worked(), texts.pages(text), wish);
-        return new LaidOut(book, plan.spec(), text, wish, imposition);
+        wish.checked(plan.spec().title().unit());
+        try {
+            Imposition imposition = Imposition.of(plan.worked(), texts.pages(text), wish);
+            return new LaidOut(book, plan.spec(), text, wish, Optional.of(imposition), Optional.empty());
+        } catch (UnfitValueException unfit) {
+            return new LaidOut(book, plan.spec(), text, wish, Optional.empty(), Optional.of(unfit));
+        }
     }
 
     /** How a book's text is printed. */
@@ -91,10 +109,17 @@ class ImpositionService {
                         () -> PrintWish.starting(PlanViews.plan(book.document()).spec()));
     }
 
-    /** Keeps how it is to be printed, once it is known that it can be so. */
+    /**
+     * Keeps how it is to be printed, once it is known that it can be so; where it could not be as it was, on the way to where it can.
+     *
+     * @throws UnfitValueException if it cannot, and could before
+     */
     LaidOut keep(UUID id, PrintWishDocument sent) {
         StoredBook book = books.stored(id);
         LaidOut laid = laidOut(book, sent.wish());
+        if (laid.unfit().isPresent() && laidOut(book, wish(book)).unfit().isEmpty()) {
+            throw laid.unfit().get();
+        }
         store.keepWish(book.id(), json.writeValueAsString(PrintWishDocument.of(laid.wish())));
         return laid;
     }
@@ -111,9 +136,9 @@ class ImpositionService {
     Job print(UUID id, @Nullable UUID printer, boolean proof) {
         LaidOut laid = look(id);
         Turning turning = turning(printer);
-        List<PrintFile> files = proof
-                ? List.of(PrintFile.proof(laid.imposition()))
-                : PrintFile.of(laid.imposition(), laid.wish(), turning);
+        Imposition imposition = laid.imposition().orElseThrow(() -> laid.unfit().orElseThrow());
+        List<PrintFile> files =
+                proof ? List.of(PrintFile.proof(imposition)) : PrintFile.of(imposition, laid.wish(), turning);
         return jobs.begin(laid.book().id(), laid.text().id(), job -> print(laid, files, laid.mark(turning), job));
     }
 

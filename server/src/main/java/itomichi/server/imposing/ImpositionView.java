@@ -17,6 +17,7 @@ import itomichi.server.plan.InUnits;
 import itomichi.server.plan.PlanView.RemarkView;
 import itomichi.server.plan.PlanViews;
 import itomichi.spec.PrintWish;
+import itomichi.spec.UnfitValueException;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -28,6 +29,7 @@ import org.jspecify.annotations.Nullable;
  *
  * @param wish how it is printed
  * @param measures its lengths as they read, by their fields
+ * @param fault why it cannot be printed so; left out where it can
  * @param sheets the printer's sheets
  * @param openings the same as a reader turns them
  * @param creeps how far inner sheets stand out, and how far their pages are moved for it
@@ -38,12 +40,15 @@ import org.jspecify.annotations.Nullable;
 record ImpositionView(
         PrintWishDocument wish,
         Map<String, InUnits> measures,
+        @Nullable String fault,
         List<PrinterSheetView> sheets,
         List<PrinterSideView> openings,
         List<CreepView> creeps,
         List<RemarkView> remarks,
         List<CanonView> canons,
         List<PrinterPaper> papers) {
+
+    private static final Imposition NOTHING = new Imposition(List.of(), List.of(), List.of(), 0, List.of());
 
     /** A printer's sheet; {@code back} is left out where nothing is printed on it. */
     record PrinterSheetView(
@@ -80,10 +85,11 @@ record ImpositionView(
     record PrinterPaper(String name, double widthMm, double heightMm) {}
 
     static ImpositionView of(LaidOut laid) {
-        Imposition imposition = laid.imposition();
+        Imposition imposition = laid.imposition().orElse(NOTHING);
         return new ImpositionView(
                 PrintWishDocument.of(laid.wish()),
                 measures(laid.wish()),
+                laid.unfit().map(UnfitValueException::getMessage).orElse(null),
                 imposition.groups().stream()
                         .flatMap(group -> group.sheets().stream().map(sheet -> sheet(group, sheet)))
                         .toList(),

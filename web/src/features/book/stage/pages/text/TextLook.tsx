@@ -35,13 +35,13 @@ export function TextLook({ texts, imposition, fault, printing, width }: Props) {
   return (
     <section className="text-look" aria-label="Text to print">
       <Bring view={asked.data} sending={sending} refresh={refresh} />
-      {text && fault && (
+      {text && (fault ?? imposition?.fault) && (
         <p className="row-fault" role="alert">
-          {fault}
+          {fault ?? imposition?.fault}
         </p>
       )}
       {text && !imposition && !fault && <Waiting what="Laying the text out" />}
-      {text && imposition && (
+      {text && imposition && !imposition.fault && (
         <>
           <TextRemarks imposition={imposition} />
           <Printing text={text.id} printing={printing} sides={imposition.wish.sides} />
