@@ -27,7 +27,7 @@ public class Screenshots extends ScreenJourney {
             {"sewing-turned-evening", "/books/{Shadow figures}/sewing", 1280, 800, true},
             {"sewing-small", "/books/{Cue slips}/sewing", 360, 740, false},
             {"cover", "/books/{Fly-loft log}/cover", 1280, 800, false},
-            {"cut-list", "/books/{Prompt book}/cover", 1280, 800, false},
+            {"printed", "/books/{Prompt book, The Lantern}/pages", 1280, 1000, false},
             {"patterns", "/patterns", 1280, 800, false},
             {"shopping", "/shopping", 1280, 1300, false},
             {"look-over", "/books/{Prompt book, Nine}/finish", 1280, 1000, false},
@@ -45,8 +45,10 @@ public class Screenshots extends ScreenJourney {
             page.getByLabel("spine grid").check();
             page.waitForLoadState(com.microsoft.playwright.options.LoadState.NETWORKIDLE);
         }
-        if (name.equals("cut-list")) {
-            page.locator(".cover-list").evaluate("list => list.scrollIntoView()");
+        if (name.equals("printed")) {
+            page.getByText("a text printed on them").click();
+            page.locator(".text-look image").first().waitFor();
+            page.waitForTimeout(1500);
         }
         if (name.equals("drawers")) {
             page.keyboard().press("m");

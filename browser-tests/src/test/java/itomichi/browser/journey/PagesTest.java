@@ -40,6 +40,19 @@ public class PagesTest extends Journey {
         assertThat(page.getByRole(AriaRole.ALERT).first()).isVisible();
     }
 
+    /** A mixed blank book: the sheet that folds out is told by its half and its width, beside sheets of the same signature that do not. */
+    @Test
+    public void aSheetThatFoldsOutIsTold() {
+        Page page = window();
+        page.navigate("/books/" + prepare.demo("Costume swatches") + "/pages");
+        assertThat(page.locator(".page-sheets li").filter(new Locator.FilterOptions().setHasText("folds out")))
+                .not()
+                .hasCount(0);
+        assertThat(page.locator(".page-sheets li").filter(new Locator.FilterOptions().setHasNotText("folds out")))
+                .not()
+                .hasCount(0);
+    }
+
     @Test
     public void onlyTheMiddleOpeningIsOneSheet() {
         Page page = window();

@@ -108,7 +108,7 @@ class TextService {
     /** Begins to read a text that has come whole. */
     Job read(UUID book, UUID id, String password) {
         KeptText text = arriving(book, id);
-        if (password.length() > LONGEST_PASSWORD || password.indexOf('\n') >= 0) {
+        if (password.length() > LONGEST_PASSWORD || password.chars().anyMatch(Character::isISOControl)) {
             throw new UnfitValueException(
                     "password", "A password has at most " + LONGEST_PASSWORD + " letters, on one line.");
         }
@@ -146,9 +146,13 @@ class TextService {
                 Double.parseDouble(line.substring(between + 1))
             });
         }
-        long bytes = Files.exists(opened) ? room.replace(text, opened) : text.bytes();
         Optional<KeptText> before = store.read(text.book());
-        store.settle(text, json.writeValueAsString(sizes), bytes);
+        if (Files.exists(opened)) {
+            store.settleOpened(text, json.writeValueAsString(sizes), opened);
+            room.take(text, opened);
+        } else {
+            store.settle(text, json.writeValueAsString(sizes));
+        }
         before.ifPresent(old -> room.clear(old.id()));
         job.finish(List.of());
     }

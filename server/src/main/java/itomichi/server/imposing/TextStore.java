@@ -6,6 +6,10 @@ import static itomichi.db.generated.Tables.PRINT_WISH;
 import static org.jooq.impl.DSL.count;
 
 import itomichi.db.generated.tables.records.BookTextRecord;
+import java.io.IOException;
+import java.io.InputStream;
+import java.nio.file.Files;
+import java.nio.file.Path;
 import java.util.Optional;
 import java.util.UUID;
 import org.jooq.DSLContext;
@@ -99,16 +103,32 @@ class TextStore {
                 .fetchOptional(BOOK_TEXT_PART.CONTENT);
     }
 
-    /** Takes the place of the parts that came: of a file that was locked and is not any more. */
-    void forgetParts(UUID text) {
-        database.deleteFrom(BOOK_TEXT_PART)
-                .where(BOOK_TEXT_PART.TEXT_ID.eq(text))
-                .execute();
-    }
-
     /** A text was read: it is the book's now, and the one before is let go. */
     @Transactional
-    void settle(KeptText text, String sizes, long bytes) {
+    void settle(KeptText text, String sizes) {
+        settle(text, sizes, text.bytes());
+    }
+
+    /**
+     * The same of a text that was locked: the file that was opened takes the place of what came.
+     *
+     * @throws IOException if the opened file cannot be read; nothing is changed then
+     */
+    @Transactional(rollbackFor = IOException.class)
+    void settleOpened(KeptText text, String sizes, Path opened) throws IOException {
+        database.deleteFrom(BOOK_TEXT_PART)
+                .where(BOOK_TEXT_PART.TEXT_ID.eq(text.id()))
+                .execute();
+        try (InputStream in = Files.newInputStream(opened)) {
+            int number = 0;
+            for (byte[] part = in.readNBytes(Workroom.PART); part.length > 0; part = in.readNBytes(Workroom.PART)) {
+                part(text, number++, part);
+            }
+        }
+        settle(text, sizes, Files.size(opened));
+    }
+
+    private void settle(KeptText text, String sizes, long bytes) {
         database.deleteFrom(BOOK_TEXT)
                 .where(BOOK_TEXT.BOOK_ID.eq(text.book()).and(BOOK_TEXT.ID.ne(text.id())))
                 .execute();

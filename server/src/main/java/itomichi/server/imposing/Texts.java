@@ -33,6 +33,6 @@ public class Texts {
         double[][] sizes = text.pages().stream()
                 .map(page -> new double[] {page.widthMm(), page.heightMm()})
                 .toArray(double[][]::new);
-        store.settle(kept, json.writeValueAsString(sizes), file.length);
+        store.settle(kept, json.writeValueAsString(sizes));
     }
 }

@@ -2,11 +2,11 @@ package itomichi.server.imposing;
 
 import itomichi.server.imposing.TextStore.KeptText;
 import java.io.IOException;
-import java.io.InputStream;
 import java.io.OutputStream;
 import java.io.UncheckedIOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.nio.file.StandardCopyOption;
 import java.util.Comparator;
 import java.util.List;
 import java.util.UUID;
@@ -80,17 +80,9 @@ class Workroom {
         return (int) Math.min(PART, bytes - (long) number * PART);
     }
 
-    /** Takes an opened file in place of the one that came. */
-    long replace(KeptText text, Path opened) throws IOException {
-        store.forgetParts(text.id());
-        try (InputStream in = Files.newInputStream(opened)) {
-            int number = 0;
-            for (byte[] part = in.readNBytes(PART); part.length > 0; part = in.readNBytes(PART)) {
-                store.part(text, number++, part);
-            }
-        }
-        Files.move(opened, folder(text.id()).resolve("source.pdf"), java.nio.file.StandardCopyOption.REPLACE_EXISTING);
-        return Files.size(folder(text.id()).resolve("source.pdf"));
+    /** An opened file lies here from now on in place of the one that came. */
+    void take(KeptText text, Path opened) throws IOException {
+        Files.move(opened, folder(text.id()).resolve("source.pdf"), StandardCopyOption.REPLACE_EXISTING);
     }
 
     /** Clears away all that belongs to a text. */
