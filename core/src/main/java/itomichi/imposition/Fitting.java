@@ -7,6 +7,9 @@ import itomichi.spec.PrintWish.Margins;
 /** Lays a page of a text on a page of the book. */
 final class Fitting {
 
+    /** Sizes of pages are rounded by whoever makes them. */
+    private static final double SEEN_MM = 0.5;
+
     private final PrintWish wish;
 
     Fitting(PrintWish wish) {
@@ -46,6 +49,13 @@ final class Fitting {
     double moved(SourcePage source, Field field, double creepMm) {
         return Math.abs(place(0, source, field, creepMm).at().x()
                 - place(0, source, field, 0).at().x());
+    }
+
+    /** Whether a page in its true size is larger than the leaf it comes on and what is cut off round that. */
+    boolean cutOff(SourcePage source, Field field) {
+        return wish.fit() == Fit.TRUE
+                && place(0, source, field, 0).at().beyond(field.box())
+                        > wish.bleed().mm() + SEEN_MM;
     }
 
     private Box room(Field field) {

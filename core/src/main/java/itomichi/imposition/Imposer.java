@@ -216,10 +216,7 @@ final class Imposer {
                     .moved(cell.x(), cell.y());
             pages.add(placed);
             lost = Math.max(lost, placed.shown().beyond(printable));
-            cutOff += placed.at().beyond(field.box().moved(cell.x(), cell.y()))
-                            > wish.bleed().mm() + 0.5
-                    ? 1
-                    : 0;
+            cutOff += fitting.cutOff(text.get(number.getAsInt()), field) ? 1 : 0;
         }
         return pages;
     }

@@ -7,10 +7,12 @@ import itomichi.finding.Stage;
 import itomichi.measure.Fineness;
 import itomichi.measure.Length;
 import itomichi.measure.Phrase;
+import itomichi.pages.PagePlan;
 import itomichi.plan.WorkedBook;
 import itomichi.spec.BookSpec;
 import itomichi.spec.PrintWish;
 import itomichi.spec.PrintWish.Fit;
+import itomichi.spec.UnfitValueException;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -64,8 +66,8 @@ final class PrintRemarks {
     }
 
     private void extent() {
-        if (text.size() > places) {
-            BookSpec longer = spec.withPages(text.size());
+        int over = text.size() - places;
+        if (over > 0) {
             said.add(new Remark<>(
                     Weight.CAUTION,
                     Stage.PAGES,
@@ -74,14 +76,9 @@ final class PrintRemarks {
                             "The text has {}, the book has room for {}: the last {} would not be printed.",
                             pages(text.size()),
                             places,
-                            text.size() - places),
-                    List.of(new Mend<>(Phrase.of("Make the book {} long", pages(text.size())), longer))));
-        } else if (text.size() < places) {
-            int over = places - text.size();
-            List<Mend<BookSpec>> mends = spec.pages() == text.size()
-                    ? List.of()
-                    : List.of(new Mend<>(
-                            Phrase.of("Plan the book for {}", pages(text.size())), spec.withPages(text.size())));
+                            over),
+                    asLong("Make the book {} long")));
+        } else if (over < 0) {
             said.add(new Remark<>(
                     Weight.NOTE,
                     Stage.PAGES,
@@ -90,8 +87,19 @@ final class PrintRemarks {
                             "The text has {}, the book has room for {}: the last {} stay white.",
                             pages(text.size()),
                             places,
-                            over),
-                    mends));
+                            -over),
+                    asLong("Plan the book for {}")));
+        }
+    }
+
+    /** The book as long as the text, where it can be and then has room for just that. */
+    private List<Mend<BookSpec>> asLong(String words) {
+        try {
+            BookSpec other = spec.withPages(text.size());
+            int room = new TextOrder(PagePlan.of(WorkedBook.of(other))).places();
+            return room == text.size() ? List.of(new Mend<>(Phrase.of(words, pages(text.size())), other)) : List.of();
+        } catch (UnfitValueException unfit) {
+            return List.of();
         }
     }
 

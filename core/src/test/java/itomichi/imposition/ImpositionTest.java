@@ -511,6 +511,22 @@ public class ImpositionTest {
         assertTrue(!keys(imposed(longer, a5(41), wish())).contains("text-longer"));
     }
 
+    /** No book is as long as that: it is told, and nothing is offered that would be refused. */
+    @Test
+    public void aTextThatNoBookHoldsIsToldWithoutAMend() {
+        Remark<BookSpec> remark =
+                imposed(Books.sound(), a5(4001), wish()).remarks().get(0);
+        assertEquals(remark.key(), "text-longer");
+        assertTrue(remark.mend().isEmpty());
+    }
+
+    /** What is moved for creep within its own margin is not cut off. */
+    @Test
+    public void creepIsNotCalledCutOff() {
+        PrintWish wish = wish().withCreepPercent(100).withBleed(Length.ZERO).withSheet(sheet(320, 450));
+        assertEquals(keys(imposed(Books.sound().withPages(64), a5(64), wish)), List.of());
+    }
+
     @Test
     public void pagesOfTwoSizesAreTold() {
         List<SourcePage> mixed = new ArrayList<>(a5(30));

@@ -1,6 +1,7 @@
 package itomichi.server.imposing;
 
 import itomichi.server.imposing.TextStore.KeptText;
+import jakarta.annotation.PreDestroy;
 import java.io.IOException;
 import java.io.OutputStream;
 import java.io.UncheckedIOException;
@@ -30,9 +31,16 @@ class Workroom {
         this.store = store;
         this.room = room.isEmpty()
                 ? Files.createTempDirectory("itomichi-work")
-                : Path.of(room).toAbsolutePath();
-        clear(this.room);
+                // a folder of its own within: what else lies there is not touched
+                : Path.of(room).toAbsolutePath().resolve("texts");
+        leave();
         Files.createDirectories(this.room);
+    }
+
+    /** Leaves nothing behind. */
+    @PreDestroy
+    void leave() throws IOException {
+        clear(room);
     }
 
     /** Where everything lies. */
