@@ -1,6 +1,6 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { Button, Input, Select } from 'antd';
-import { useCallback, useEffect, useState } from 'react';
+import { useCallback, useEffect, useRef, useState } from 'react';
 import { api, failure, outcome, value, type CaliperView } from '../../api/client';
 import { called, keyName } from '../../ui/keys';
 import { useReadingPlace } from '../../ui/readingPlace';
@@ -19,7 +19,13 @@ export function Caliper({ close }: { close: () => void }) {
   const [said, setSaid] = useState<string | null>(null);
   const [number, setNumber] = useState<string | null>(null);
 
-  const lay = async (stuff: Stuff, howMany: number) => {
+  const laying = useRef(Promise.resolve());
+
+  const lay = (stuff: Stuff, howMany: number) => {
+    laying.current = laying.current.then(() => laid(stuff, howMany));
+    return laying.current;
+  };
+  const laid = async (stuff: Stuff, howMany: number) => {
     const result = await outcome(api.PUT('/api/caliper/jaws', { body: { stuff, number: howMany } }));
     if (result.kind === 'value') {
       await client.cancelQueries({ queryKey: ['caliper'] });
@@ -30,6 +36,8 @@ export function Caliper({ close }: { close: () => void }) {
     }
   };
   const read = useCallback(async () => {
+    // what is being laid between the jaws lies there before they are read
+    await laying.current;
     const result = await outcome(api.POST('/api/caliper/reading'));
     if (result.kind !== 'value') {
       setSaid(failure(result));
