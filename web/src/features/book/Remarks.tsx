@@ -70,7 +70,8 @@ interface SaidProps {
   mend: (what: string, document: RemarkView['mends'][number]['document']) => void;
 }
 
-function Said({ remark, mend }: SaidProps) {
+/** A remark with the changes that mend it. */
+export function Said({ remark, mend }: SaidProps) {
   return (
     <>
       <p>

@@ -9,7 +9,6 @@ import java.io.BufferedReader;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.InputStream;
-import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
@@ -37,6 +36,9 @@ import org.apache.pdfbox.pdmodel.graphics.image.PDImageXObject;
 public final class ImposingBesideQpdf {
 
     private static final int RUNS = 5;
+    /** As the application has it. */
+    private static final int WARM = 20;
+
     private static final String FACE = "/org/apache/pdfbox/resources/ttf/LiberationSans-Regular.ttf";
     private static final int SCAN_BYTES = 340_000;
 
@@ -119,12 +121,9 @@ public final class ImposingBesideQpdf {
     }
 
     private static Timed imposed(List<String> words) throws IOException, InterruptedException {
-        List<String> command = new ArrayList<>(
-                List.of(Path.of(System.getProperty("java.home"), "bin", "java").toString()));
-        command.addAll(ImposingProcess.FLAGS);
-        command.addAll(List.of("-cp", System.getProperty("java.class.path"), ImposingProcess.class.getName(), "20"));
         long begun = System.nanoTime();
-        Process process = new ProcessBuilder(command)
+        Path scratch = Path.of(System.getProperty("java.io.tmpdir"));
+        Process process = new ProcessBuilder(ImposingProcess.command(WARM, scratch))
                 .redirectError(ProcessBuilder.Redirect.DISCARD)
                 .start();
         BufferedReader said = process.inputReader();
@@ -133,7 +132,7 @@ public final class ImposingBesideQpdf {
         }
         long from = System.nanoTime();
         try (var order = process.getOutputStream()) {
-            order.write((words.size() + "\n" + String.join("\n", words) + "\n\n").getBytes(StandardCharsets.UTF_8));
+            order.write(ImposingProcess.order(words, ""));
         }
         long most = 0;
         while (said.readLine() != null) {

@@ -1,6 +1,6 @@
 package itomichi.imposition;
 
-import itomichi.gathering.FoldedSheet;
+import itomichi.gathering.Signature;
 import itomichi.imposition.Imposition.CreepTaken;
 import itomichi.measure.Fineness;
 import itomichi.measure.Length;
@@ -55,25 +55,30 @@ final class Imposer {
 
     private void open(WorkedBook book, Gathering gathering) {
         int signature = gathering.number();
-        Length height =
-                spec.gathering().heights().getOrDefault(signature, spec.leaf().height());
-        List<FoldedSheet> folded = book.gathered()
+        List<Length> creeps = book.gathered()
                 .folded()
-                .map(all -> all.block().signatures().get(signature - 1).sheets())
+                .map(all -> creeps(all.block().signatures().get(signature - 1)))
                 .orElse(List.of());
-        double outside = 0;
         for (SheetSides sides : gathering.sheets()) {
-            if (!folded.isEmpty() && sides.number() > 1) {
-                outside += folded.get(sides.number() - 1).thickness().mm();
-            }
             sheets.add(new OpenedSheet(
                     signature,
                     gathering.sheets().size(),
                     sides,
-                    height,
+                    spec.height(signature),
                     spec.papers().trim(),
-                    Length.ofMm(Math.PI / 2 * outside)));
+                    creeps.isEmpty() ? Length.ZERO : creeps.get(sides.number() - 1)));
         }
+    }
+
+    /** How far each sheet stands out past the outermost, from that inwards. */
+    private static List<Length> creeps(Signature signature) {
+        List<Signature.Nested> nested = signature.nested();
+        double outermost = nested.get(nested.size() - 1).fallsBackMm();
+        List<Length> creeps = new ArrayList<>();
+        for (int i = nested.size() - 1; i >= 0; i--) {
+            creeps.add(Length.ofMm(outermost - nested.get(i).fallsBackMm()));
+        }
+        return creeps;
     }
 
     /** The most that anything is printed where the printer cannot, mm. */

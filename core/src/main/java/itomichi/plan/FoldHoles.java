@@ -116,7 +116,7 @@ final class FoldHoles {
         Holes.Fold plain = new Holes.Fold(tall, Length.ZERO, all);
         List<Holes.Fold> folds = new ArrayList<>();
         for (int number = 1; number <= signatures; number++) {
-            Length height = spec.gathering().heights().getOrDefault(number, tall);
+            Length height = spec.height(number);
             folds.add(height.equals(tall) ? plain : unlike(height, tall, all));
         }
         return folds;

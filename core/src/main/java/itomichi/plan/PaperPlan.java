@@ -82,10 +82,7 @@ public record PaperPlan(BookPaper paper, Working thickness, List<Demand> demands
         Map<Size, Integer> sizes = new LinkedHashMap<>();
         List<Signature> signatures = folded.block().signatures();
         for (int i = 0; i < signatures.size(); i++) {
-            Length own = spec.gathering()
-                    .heights()
-                    .getOrDefault(i + 1, spec.leaf().height())
-                    .plus(trim.times(2));
+            Length own = spec.height(i + 1).plus(trim.times(2));
             for (FoldedSheet sheet : signatures.get(i).sheets()) {
                 if (sheet.paper() == paper) {
                     sizes.merge(new Size(sheet.unfolded().plus(trim.times(2)), own), 1, Integer::sum);

@@ -120,6 +120,11 @@ public record BookSpec(
         return stitching().map(sewn -> sewn.known(stitch.variant())).orElse(Stitching.USUAL);
     }
 
+    /** Height of the leaves of a signature, counted from 1: the book's, or its own where it is unlike the others. */
+    public Length height(int signature) {
+        return gathering.heights().getOrDefault(signature, leaf.height());
+    }
+
     /** How its back will be: only what is cased is rounded. */
     public Back back() {
         return bound().mayBeRounded() ? gathering.back() : Back.FLAT;

@@ -8,7 +8,6 @@ import java.util.Collections;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Set;
-import java.util.stream.Stream;
 
 /**
  * How a binder wants a text printed on the sheets of a book. It changes nothing of the book.
@@ -39,11 +38,6 @@ public record PrintWish(
     /** ISO 217 (from memory): A3 with room to be cut off. */
     private static final SheetSize SRA3 = new SheetSize("SRA3", Length.ofMm(320), Length.ofMm(450));
 
-    private static final double SEEN_MM = 0.05;
-
-    /** Where most desk printers cannot print: common practice, no source. */
-    private static final Length UNPRINTABLE = Length.ofMm(4);
-
     public PrintWish {
         marks = marks.isEmpty() ? Set.of() : Collections.unmodifiableSet(EnumSet.copyOf(marks));
     }
@@ -66,34 +60,6 @@ public record PrintWish(
 
     private static SheetSize standard(String name) {
         return SheetSize.named(name).orElseThrow();
-    }
-
-    /** What a book is printed by until its binder says otherwise: in true size, creep taken out of what is trimmed. */
-    public static PrintWish starting(BookSpec spec) {
-        SheetSize usual = standard(spec.title().unit() == Unit.MM ? "A4" : "Letter");
-        SheetSize sheet = Stream.concat(Stream.of(usual), printerSheets().stream())
-                .filter(size -> takes(size, spec))
-                .findFirst()
-                .orElse(usual);
-        return new PrintWish(
-                Fit.TRUE,
-                Margins.all(Length.ofMm(15)),
-                Length.ofMm(3),
-                spec.leaf().trimmed() ? 100 : 0,
-                new PrinterSheet(sheet.width(), sheet.height(), UNPRINTABLE),
-                EnumSet.allOf(Mark.class),
-                Sides.BY_HAND,
-                Files.ONE,
-                20);
-    }
-
-    /** Whether a leaf's sheet goes on it, lying or upright; to what a rule sees. */
-    private static boolean takes(SheetSize size, BookSpec spec) {
-        double trim = spec.papers().trim().mm();
-        double across = 2 * (spec.leaf().width().mm() + trim);
-        double down = spec.leaf().height().mm() + 2 * trim;
-        return Math.max(across, down) < size.height().mm() + SEEN_MM
-                && Math.min(across, down) < size.width().mm() + SEEN_MM;
     }
 
     /** How a page of the text is brought on to its leaf. */

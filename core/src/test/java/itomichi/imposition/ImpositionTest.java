@@ -47,7 +47,7 @@ public class ImpositionTest {
     }
 
     private static PrintWish wish() {
-        return PrintWish.starting(Books.sound());
+        return StartingWish.of(Books.sound());
     }
 
     private static PrinterSheet sheet(double widthMm, double heightMm) {
@@ -544,7 +544,7 @@ public class ImpositionTest {
     @Test
     public void aLargeBookBeginsWithALargerSheet() {
         BookSpec large = Books.sound().withLeaf(new BookSpec.Leaf(Length.ofMm(200), Length.ofMm(280), false));
-        assertEquals(PrintWish.starting(large).sheet().height(), Length.ofMm(420));
+        assertEquals(StartingWish.of(large).sheet().height(), Length.ofMm(420));
         assertEquals(wish().sheet().height(), Length.ofMm(297));
     }
 

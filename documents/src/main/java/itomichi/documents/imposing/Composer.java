@@ -5,11 +5,11 @@ import itomichi.documents.imposing.Layout.Shown;
 import java.io.IOException;
 import java.io.OutputStream;
 import java.nio.file.Path;
-import java.util.LinkedHashMap;
+import java.util.ArrayList;
 import java.util.List;
-import java.util.Map;
 import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.cos.COSArray;
+import org.apache.pdfbox.cos.COSBase;
 import org.apache.pdfbox.cos.COSDictionary;
 import org.apache.pdfbox.cos.COSInteger;
 import org.apache.pdfbox.cos.COSName;
@@ -64,34 +64,28 @@ final class Composer {
         LayerUtility layers = new LayerUtility(document);
         COSDictionary pages = new COSDictionary();
         COSArray kids = new COSArray();
+        List<COSBase> seen = new ArrayList<>();
         for (int i = 0; i < layout.pages().size(); i++) {
             PDFormXObject over = layers.importPageAsForm(marks, i);
             COSDictionary page = page(layout.pages().get(i), over);
             page.setItem(COSName.PARENT, pages);
             kids.add(page);
+            seen.add(page.getDictionaryObject(COSName.RESOURCES));
             progress.done(i + 1);
         }
-        for (int i = 0; i < kids.size(); i++) {
-            COSDictionary page = (COSDictionary) kids.get(i);
-            Scrubbed.from(page.getDictionaryObject(COSName.RESOURCES));
-        }
-        pages.setItem(COSName.TYPE, COSName.PAGES);
-        pages.setItem(COSName.KIDS, kids);
-        pages.setItem(COSName.COUNT, COSInteger.get(kids.size()));
-        catalog().setItem(COSName.PAGES, pages);
-        PDDocumentInformation information = new PDDocumentInformation();
-        information.setCreator("Itomichi");
-        document.setDocumentInformation(information);
-    }
-
-    /** What is left of what the file says of itself. */
-    private COSDictionary catalog() {
         COSDictionary catalog = document.getDocumentCatalog().getCOSObject();
         List.copyOf(catalog.keySet()).stream()
                 .filter(key -> !SEEN_WITH_PAGES.contains(key.getName()))
                 .forEach(catalog::removeItem);
-        Scrubbed.from(catalog);
-        return catalog;
+        seen.add(catalog);
+        Scrubbed.from(seen);
+        pages.setItem(COSName.TYPE, COSName.PAGES);
+        pages.setItem(COSName.KIDS, kids);
+        pages.setItem(COSName.COUNT, COSInteger.get(kids.size()));
+        catalog.setItem(COSName.PAGES, pages);
+        PDDocumentInformation information = new PDDocumentInformation();
+        information.setCreator("Itomichi");
+        document.setDocumentInformation(information);
     }
 
     private COSDictionary page(Layout.Page laid, PDFormXObject over) throws TextFault, IOException {
@@ -106,14 +100,9 @@ final class Composer {
                     .append(PdfNumbers.number(height))
                     .append(" cm\n");
         }
-        Map<Integer, COSName> names = new LinkedHashMap<>();
         for (Place place : laid.places()) {
             PDPage page = text.pages().get(place.page());
-            COSName name = names.get(place.page());
-            if (name == null) {
-                name = resources.add(forms.of(place.page(), page), "P");
-                names.put(place.page(), name);
-            }
+            COSName name = resources.add(forms.of(place.page(), page), "P");
             content.append("q ")
                     .append(clip(place.shown(), height))
                     .append(PdfNumbers.matrix(onto(place, SeenPage.of(page, place.page() + 1), height)))

@@ -20,8 +20,7 @@ import org.apache.pdfbox.rendering.ImageType;
 import org.apache.pdfbox.rendering.PDFRenderer;
 
 /**
- * What runs in a process of its own. It is told what to do by its arguments, a password by its input, and says how far it is and what is
- * wrong by lines of its output.
+ * What runs in a process of its own. It is told what to do by its input, and says how far it is and what is wrong by lines of its output.
  */
 public final class ImposingProcess {
 
@@ -40,8 +39,8 @@ public final class ImposingProcess {
     /** What is wrong where a password is wanted. */
     public static final String LOCKED = "The file is locked; its password is wanted.";
 
-    /** How the process is begun: with memory of its own, and compiled quickly, for it does not live long. */
-    public static final List<String> FLAGS = List.of(
+    /** With memory of its own, and compiled quickly, for it does not live long. */
+    private static final List<String> FLAGS = List.of(
             "-Xmx256m",
             "-XX:+UseSerialGC",
             "-XX:TieredStopAtLevel=1",
@@ -61,6 +60,31 @@ public final class ImposingProcess {
     private ImposingProcess(String password, PrintStream out) {
         this.password = password;
         this.out = out;
+    }
+
+    /**
+     * The command that begins such a process.
+     *
+     * @param rounds how often it goes through a piece of its own to make itself ready
+     * @param scratch the folder that it lays in what it unpacks
+     */
+    public static List<String> command(int rounds, Path scratch) {
+        List<String> command = new ArrayList<>(
+                List.of(Path.of(System.getProperty("java.home"), "bin", "java").toString()));
+        command.addAll(FLAGS);
+        command.addAll(List.of(
+                "-Djava.io.tmpdir=" + scratch,
+                "-cp",
+                System.getProperty("java.class.path"),
+                ImposingProcess.class.getName(),
+                Integer.toString(rounds)));
+        return command;
+    }
+
+    /** An order as it is sent to such a process. */
+    public static byte[] order(List<String> words, String password) {
+        return (words.size() + "\n" + String.join("\n", words) + "\n" + password + "\n")
+                .getBytes(StandardCharsets.UTF_8);
     }
 
     /**

@@ -2,6 +2,7 @@ package itomichi.documents.imposing;
 
 import java.util.ArrayDeque;
 import java.util.ArrayList;
+import java.util.Collection;
 import java.util.Collections;
 import java.util.Deque;
 import java.util.IdentityHashMap;
@@ -51,10 +52,10 @@ final class Scrubbed {
 
     private Scrubbed() {}
 
-    /** Scrubs all that is reached from here, however it loops. */
-    static void from(COSBase root) {
+    /** Scrubs all that is reached from any of these, each once, however it loops. */
+    static void from(Collection<? extends COSBase> roots) {
         Scrubbed scrubbed = new Scrubbed();
-        scrubbed.open.add(root);
+        scrubbed.open.addAll(roots);
         while (!scrubbed.open.isEmpty()) {
             scrubbed.look(scrubbed.open.pop());
         }

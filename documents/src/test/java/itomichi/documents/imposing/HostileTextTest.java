@@ -124,17 +124,11 @@ public class HostileTextTest {
     /** A file that swells beyond the memory it is given is left alone, and does not take its reader along. */
     @Test
     public void aBombOfFiltersIsLeftAlone() throws Exception {
-        Process process = new ProcessBuilder(
-                        Path.of(System.getProperty("java.home"), "bin", "java").toString(),
-                        "-Xmx96m",
-                        "-cp",
-                        System.getProperty("java.class.path"),
-                        ImposingProcess.class.getName(),
-                        "1")
+        Process process = new ProcessBuilder(ImposingProcess.command(1, Files.createTempDirectory("scratch")))
                 .redirectError(ProcessBuilder.Redirect.DISCARD)
                 .start();
         try (OutputStream order = process.getOutputStream()) {
-            order.write(("3\nread\n" + bomb() + "\nnowhere\n\n").getBytes(StandardCharsets.UTF_8));
+            order.write(ImposingProcess.order(List.of("read", bomb().toString(), "nowhere"), ""));
         }
         List<String> said = new String(process.getInputStream().readAllBytes(), StandardCharsets.UTF_8)
                 .lines()

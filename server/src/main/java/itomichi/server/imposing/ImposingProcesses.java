@@ -106,10 +106,7 @@ class ImposingProcesses {
     private static void hear(Process process, Order order, IntConsumer done, Hand hand, List<String> said) {
         try (var in = process.getOutputStream();
                 BufferedReader lines = process.inputReader(StandardCharsets.UTF_8)) {
-            StringBuilder words =
-                    new StringBuilder().append(order.words().size()).append('\n');
-            order.words().forEach(word -> words.append(word).append('\n'));
-            in.write(words.append(order.password()).append('\n').toString().getBytes(StandardCharsets.UTF_8));
+            in.write(ImposingProcess.order(order.words(), order.password()));
             in.flush();
             if (hand.stopped()) {
                 process.destroyForcibly();

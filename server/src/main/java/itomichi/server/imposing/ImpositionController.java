@@ -1,6 +1,5 @@
 package itomichi.server.imposing;
 
-import itomichi.server.imposing.ImpositionService.LaidOut;
 import itomichi.server.imposing.ImpositionView.JobView;
 import itomichi.server.platform.ProblemException;
 import java.nio.charset.StandardCharsets;
@@ -61,8 +60,7 @@ class ImpositionController {
     JobView printing(
             @PathVariable UUID book,
             @org.springframework.web.bind.annotation.RequestParam(required = false) @Nullable UUID printer) {
-        LaidOut laid = service.look(book);
-        return JobView.of(jobs.of(laid.book().id()), laid.mark(service.turning(printer)))
+        return JobView.of(jobs.of(book), service.mark(book, printer))
                 .orElseThrow(
                         () -> new ProblemException(HttpStatus.NOT_FOUND, "Nothing is being printed of this book."));
     }

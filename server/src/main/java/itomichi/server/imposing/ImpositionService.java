@@ -7,9 +7,11 @@ import itomichi.documents.sheets.PrintMarks;
 import itomichi.imposition.Imposition;
 import itomichi.imposition.Placed;
 import itomichi.imposition.PrintFile;
+import itomichi.imposition.StartingWish;
 import itomichi.imposition.Turning;
 import itomichi.server.book.BookService;
 import itomichi.server.book.StoredBook;
+import itomichi.server.document.BookDocuments;
 import itomichi.server.imposing.ImposingProcesses.Order;
 import itomichi.server.imposing.TextStore.KeptText;
 import itomichi.server.plan.PlanViews;
@@ -78,10 +80,16 @@ class ImpositionService {
             KeptText text,
             PrintWish wish,
             Optional<Imposition> imposition,
-            Optional<UnfitValueException> unfit) {
-        int mark(Turning turning) {
-            return Objects.hash(book.document(), text.id(), wish, turning);
-        }
+            Optional<UnfitValueException> unfit) {}
+
+    /** Says of what files are made, so that a change is noticed; asked again and again while they are. */
+    int mark(UUID id, @Nullable UUID printer) {
+        StoredBook book = books.stored(id);
+        return mark(book, texts.wanted(book.id()), wish(book), turning(printer));
+    }
+
+    private static int mark(StoredBook book, KeptText text, PrintWish wish, Turning turning) {
+        return Objects.hash(book.document(), text.id(), wish, turning);
     }
 
     LaidOut look(UUID id) {
@@ -102,11 +110,10 @@ class ImpositionService {
     }
 
     /** How a book's text is printed. */
-    PrintWish wish(StoredBook book) {
+    private PrintWish wish(StoredBook book) {
         return store.wish(book.id())
                 .map(kept -> json.readValue(kept, PrintWishDocument.class).wish())
-                .orElseGet(
-                        () -> PrintWish.starting(PlanViews.plan(book.document()).spec()));
+                .orElseGet(() -> StartingWish.of(BookDocuments.spec(book.document())));
     }
 
     /**
@@ -124,7 +131,7 @@ class ImpositionService {
         return laid;
     }
 
-    Turning turning(@Nullable UUID printer) {
+    private Turning turning(@Nullable UUID printer) {
         return printers.turning(printer).orElse(Turning.STRAIGHT);
     }
 
@@ -139,16 +146,17 @@ class ImpositionService {
         Imposition imposition = laid.imposition().orElseThrow(() -> laid.unfit().orElseThrow());
         List<PrintFile> files =
                 proof ? List.of(PrintFile.proof(imposition)) : PrintFile.of(imposition, laid.wish(), turning);
-        return jobs.begin(laid.book().id(), laid.text().id(), job -> print(laid, files, laid.mark(turning), job));
+        int mark = mark(laid.book(), laid.text(), laid.wish(), turning);
+        return jobs.begin(laid.book().id(), laid.text().id(), job -> print(laid.text(), files, mark, job));
     }
 
-    private void print(LaidOut laid, List<PrintFile> files, int mark, Job job) throws IOException {
+    private void print(KeptText text, List<PrintFile> files, int mark, Job job) throws IOException {
         job.begin(files.stream().mapToInt(file -> file.pages().size()).sum(), mark);
-        Path folder = room.folder(laid.text().id()).resolve("printed");
+        Path folder = room.folder(text.id()).resolve("printed");
         Workroom.clear(folder);
         Files.createDirectories(folder);
         List<String> arguments =
-                new ArrayList<>(List.of("impose", room.source(laid.text()).toString()));
+                new ArrayList<>(List.of("impose", room.source(text).toString()));
         for (int i = 0; i < files.size(); i++) {
             Path layout = folder.resolve(i + ".layout");
             Files.write(layout, layout(files.get(i)).lines());

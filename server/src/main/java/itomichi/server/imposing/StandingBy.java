@@ -4,9 +4,6 @@ import itomichi.documents.imposing.ImposingProcess;
 import jakarta.annotation.PreDestroy;
 import java.io.File;
 import java.io.IOException;
-import java.nio.file.Path;
-import java.util.ArrayList;
-import java.util.List;
 import org.jspecify.annotations.Nullable;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
@@ -52,17 +49,8 @@ class StandingBy {
     }
 
     private Process start() throws IOException {
-        List<String> command = new ArrayList<>(
-                List.of(Path.of(System.getProperty("java.home"), "bin", "java").toString()));
-        command.addAll(ImposingProcess.FLAGS);
-        command.addAll(List.of(
-                "-Djava.io.tmpdir=" + room.folder(),
-                "-cp",
-                System.getProperty("java.class.path"),
-                ImposingProcess.class.getName(),
-                Integer.toString(rounds)));
         File said = room.folder().resolve("said.log").toFile();
-        return new ProcessBuilder(command)
+        return new ProcessBuilder(ImposingProcess.command(rounds, room.folder()))
                 .redirectError(ProcessBuilder.Redirect.appendTo(said))
                 .start();
     }

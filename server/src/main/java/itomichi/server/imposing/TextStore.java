@@ -88,6 +88,14 @@ class TextStore {
                 .execute();
     }
 
+    /** Keeps a whole file in parts. */
+    void parts(KeptText text, InputStream file) throws IOException {
+        int number = 0;
+        for (byte[] part = file.readNBytes(Workroom.PART); part.length > 0; part = file.readNBytes(Workroom.PART)) {
+            part(text, number++, part);
+        }
+    }
+
     /** How many parts came. */
     int parts(UUID text) {
         return database.select(count())
@@ -120,10 +128,7 @@ class TextStore {
                 .where(BOOK_TEXT_PART.TEXT_ID.eq(text.id()))
                 .execute();
         try (InputStream in = Files.newInputStream(opened)) {
-            int number = 0;
-            for (byte[] part = in.readNBytes(Workroom.PART); part.length > 0; part = in.readNBytes(Workroom.PART)) {
-                part(text, number++, part);
-            }
+            parts(text, in);
         }
         settle(text, sizes, Files.size(opened));
     }

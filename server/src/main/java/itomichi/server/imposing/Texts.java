@@ -3,7 +3,9 @@ package itomichi.server.imposing;
 import itomichi.documents.drawing.Drawing;
 import itomichi.documents.pdf.PdfWriter;
 import itomichi.server.imposing.TextStore.KeptText;
-import java.util.Arrays;
+import java.io.ByteArrayInputStream;
+import java.io.IOException;
+import java.io.UncheckedIOException;
 import java.util.Optional;
 import java.util.UUID;
 import org.springframework.stereotype.Service;
@@ -26,9 +28,10 @@ public class Texts {
         byte[] file = PdfWriter.write(text);
         KeptText kept = new KeptText(UUID.randomUUID(), book, name, file.length, Optional.empty());
         store.begin(kept);
-        for (int i = 0; i < Workroom.parts(file.length); i++) {
-            int from = i * Workroom.PART;
-            store.part(kept, i, Arrays.copyOfRange(file, from, from + Workroom.size(file.length, i)));
+        try {
+            store.parts(kept, new ByteArrayInputStream(file));
+        } catch (IOException impossible) {
+            throw new UncheckedIOException("Bytes in memory can be read", impossible);
         }
         double[][] sizes = text.pages().stream()
                 .map(page -> new double[] {page.widthMm(), page.heightMm()})

@@ -204,10 +204,8 @@ function NumberChoice({
   value: number;
   take: (n: number) => Promise<string | null>;
 }) {
-  const id = useId();
   return (
     <TypedField
-      key={id}
       label={label}
       shown={String(value)}
       take={(text) =>

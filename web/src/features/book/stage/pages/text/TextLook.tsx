@@ -6,7 +6,7 @@ import { Segmented } from '../../../../../ui/choices';
 import { ErrorNote, Waiting } from '../../../../../ui/ErrorNote';
 import { FilePress } from '../../../../../ui/FilePress';
 import { usePrinting } from '../../../../../ui/PrinterChoice';
-import { Measure } from '../../../../../units/Measure';
+import { Said } from '../../../Remarks';
 import { Creeps } from './Creeps';
 import { PrinterSheets } from './PrinterSheets';
 import { Printing } from './Printing';
@@ -220,16 +220,10 @@ function TextRemarks({ imposition }: { imposition: Imposition }) {
     <ul className="text-remarks" aria-live="polite">
       {imposition.remarks.map((remark) => (
         <li key={remark.key} className={remark.weight === 'NOTE' ? 'text-note' : 'text-caution'}>
-          <Measure of={remark.words} />{' '}
-          {remark.mends.map((mend) => (
-            <Button
-              key={mend.words.mm}
-              size="small"
-              onClick={() => session.take(mend.words.mm, { made: state.view.document, document: mend.document })}
-            >
-              {mend.words.mm}
-            </Button>
-          ))}
+          <Said
+            remark={remark}
+            mend={(what, document) => session.take(what, { made: state.view.document, document })}
+          />
         </li>
       ))}
     </ul>
