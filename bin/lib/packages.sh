@@ -35,7 +35,7 @@ need_packages() {
   command -v npm >/dev/null || missing+=(nodejs npm)
   command -v curl >/dev/null || missing+=(curl)
   if [ "${1:-}" = with-test-tools ]; then
-    [ -x /usr/bin/chromium ] || missing+=(chromium)
+    [ -x /usr/bin/chromium-headless-shell ] || missing+=(chromium-headless-shell)
     command -v pdftoppm >/dev/null || missing+=(poppler-utils)
     command -v qpdf >/dev/null || missing+=(qpdf)
   fi

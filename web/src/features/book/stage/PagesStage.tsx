@@ -8,6 +8,7 @@ import { StageFrame } from '../StageFrame';
 import type { BookDocument, PagePlan } from '../../../api/client';
 import { ArtworkLook } from './pages/ArtworkLook';
 import { GatherListLook } from './pages/GatherListLook';
+import { PastedChoices } from './pages/PastedChoices';
 import { OpeningsLook } from './pages/OpeningsLook';
 import { SheetsLook } from './pages/SheetsLook';
 import type { Reach } from './pages/moves';
@@ -42,8 +43,9 @@ export function PagesStage() {
   const pages = usePages();
   const [reach, setReach] = useState<Reach>('all');
   const signatures = pages.data?.signatures ?? [];
+  const offered = look === 'made' ? signatures.filter((one) => !one.endpapers) : signatures;
   const signature =
-    signatures.find((one) => one.number === chosen) ?? signatures.find((one) => !one.endpapers) ?? signatures[0];
+    offered.find((one) => one.number === chosen) ?? signatures.find((one) => !one.endpapers) ?? signatures[0];
   const { papers, bound } = state.plan;
   const texts = useText();
   const printing = usePrinting();
@@ -70,11 +72,11 @@ export function PagesStage() {
             ]}
             choose={setLook}
           />
-          {look === 'sheets' && signatures.length > 1 && (
+          {(look === 'sheets' || look === 'made') && offered.length > 1 && (
             <SelectField
               label="Signature"
               value={String(signature?.number ?? 1)}
-              options={signatures.map((one) => ({ value: String(one.number), label: named(one) }))}
+              options={offered.map((one) => ({ value: String(one.number), label: named(one) }))}
               choose={(number) => setChosen(Number(number))}
             />
           )}
@@ -92,6 +94,7 @@ export function PagesStage() {
           {look === 'text' && texts.text.data?.text && imposition.data && (
             <PrintChoices imposition={imposition.data} keep={keep} say={setFault} printing={printing} />
           )}
+          {look === 'openings' && pages.data && <PastedChoices plan={pages.data} />}
           {state.plan.blanks && (
             <Segmented
               label="Blank pages"
@@ -133,7 +136,7 @@ export function PagesStage() {
         ) : !pages.data || !signature ? (
           <Waiting what="Opening out the signatures" />
         ) : look === 'made' ? (
-          <ArtworkLook plan={pages.data} sheets={signatures.find((one) => !one.endpapers)?.sheets.length ?? 1} />
+          <ArtworkLook plan={pages.data} signature={signature} />
         ) : look === 'openings' ? (
           <OpeningsLook readings={pages.data.readings} />
         ) : (

@@ -122,14 +122,17 @@ final class NextThings {
                     "Cut {} of {} into {}",
                     things(cutting.get().stockSheets(), "stock sheet"),
                     name,
-                    things(main.sheets(), "sheet"));
+                    things(main.sheets(), main.pasted().isEmpty() ? "sheet" : "piece"));
         }
         if (main.demands().isEmpty()) {
             return Phrase.of("Cut the sheets of the recipe");
         }
+        if (main.demands().size() > 1) {
+            return Phrase.of("Cut {} of {} to size", things(main.sheets(), "piece"), name);
+        }
         return Phrase.of(
                 "Cut {} of {} to {} × {}",
-                things(main.sheets(), "sheet"),
+                things(main.sheets(), main.pasted().isEmpty() ? "sheet" : "piece"),
                 name,
                 main.demands().get(0).width().at(Fineness.CUT),
                 main.demands().get(0).height().at(Fineness.CUT));

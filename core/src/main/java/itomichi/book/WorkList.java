@@ -7,6 +7,7 @@ import itomichi.finding.Stage;
 import itomichi.finding.Working;
 import itomichi.gathering.Gathered;
 import itomichi.gathering.Pressing;
+import itomichi.measure.Fineness;
 import itomichi.measure.Phrase;
 import itomichi.plan.Holes;
 import itomichi.plan.Paces;
@@ -18,6 +19,7 @@ import itomichi.schedule.Lying;
 import itomichi.schedule.StepChange;
 import itomichi.schedule.Task;
 import itomichi.spec.BookSpec;
+import itomichi.spec.PastedOn;
 import itomichi.structure.Covering;
 import itomichi.structure.Stitching;
 import java.util.ArrayList;
@@ -220,6 +222,7 @@ public record WorkList(List<Task> tasks, Set<String> done) {
                                             1,
                                             pressing == Pressing.AN_HOUR ? Lying.AN_HOUR : Lying.OVERNIGHT);
                                 }
+                                paste();
                                 int signatures = folded.block().signatures().size();
                                 if (signatures > 1) {
                                     then(
@@ -234,7 +237,34 @@ public record WorkList(List<Task> tasks, Set<String> done) {
                             () -> singly(words));
         }
 
+        /** Before it is sewn, while a page can still be laid flat. */
+        private void paste() {
+            List<PastedOn> pasted = spec.pageWish().pasted();
+            if (!pasted.isEmpty()) {
+                then(Paces.PASTE, Stage.PAGES, pasteWords(pasted), Handling.PASTE, pasted.size(), Lying.AN_HOUR);
+            }
+        }
+
+        private static Phrase pasteWords(List<PastedOn> pasted) {
+            List<String> things = new ArrayList<>();
+            for (PastedOn.Kind kind : PastedOn.Kind.values()) {
+                List<String> pages = pasted.stream()
+                        .filter(one -> one.kind() == kind)
+                        .map(one -> "" + one.page())
+                        .toList();
+                if (!pages.isEmpty()) {
+                    things.add(
+                            pages.size() + " " + kind.words(pages.size()) + " (page " + String.join(", ", pages) + ")");
+                }
+            }
+            return Phrase.of(
+                    "Paste to pages: {}; a leaf by {} along the fold, waste paper beside it, under a weight",
+                    String.join(", ", things),
+                    PastedOn.STRIP.at(Fineness.CUT));
+        }
+
         private void singly(Phrase words) {
+            paste();
             int folded = book.gathered().match(signatures -> 0, Gathered.Singly::creased);
             if (folded > 0) {
                 then(

@@ -69,7 +69,7 @@ public record Block(
                         "e",
                         "layers of paper that reach the fore edge",
                         Quantity.of(Length.ofMm(edgeMm), Fineness.BUNDLE))
-                .with("p", "room for what is pasted in", Quantity.of(pasteIns, Fineness.BUNDLE))
+                .with("p", "what is pasted in, and room for it", Quantity.of(pasteIns, Fineness.BUNDLE))
                 .gives(BUNDLE);
     }
 

@@ -117,7 +117,7 @@ public sealed interface Gathered {
             return Working.by(doubled ? THICK_DOUBLED : THICK)
                     .with("s", doubled ? "sheets, folded at the fore edge" : "sheets", Quantity.count(sheets))
                     .with("t", "thickness of a sheet", Quantity.of(sheet, Fineness.HAIR))
-                    .with("p", "room for what is pasted in", Quantity.of(pasteIns, Fineness.BUNDLE))
+                    .with("p", "what is pasted in, and room for it", Quantity.of(pasteIns, Fineness.BUNDLE))
                     .gives(Quantity.of(Length.ZERO, Fineness.BUNDLE));
         }
     }

@@ -12,7 +12,7 @@ import itomichi.plan.Holes;
 import itomichi.plan.WorkedBook;
 import itomichi.spec.BookSpec;
 import itomichi.spec.PrintWish;
-import itomichi.spec.PrintWish.Files;
+import itomichi.spec.PrintWish.PrinterSheet;
 import itomichi.spec.UnfitValueException;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
@@ -112,40 +112,70 @@ final class Imposer {
         return Length.ofMm(fitting.moved(text.get(0), field, sheet.creep().mm()));
     }
 
+    /**
+     * What goes to the printer in one file: one printer's sheet, as its tray holds.
+     *
+     * @param part which paper or signature, where files are parted by that
+     * @param larger whether it is on the larger printer's sheet
+     */
+    private record Part(int part, boolean larger) {}
+
     /** What is printed, parted into files as is wanted. */
     List<PrintGroup> groups() {
-        if (wish.files() == Files.ONE) {
-            return List.of(group("Text", sheets));
-        }
-        Map<Integer, List<OpenedSheet>> parted = new LinkedHashMap<>();
+        Map<Part, List<OpenedSheet>> parted = new LinkedHashMap<>();
         for (OpenedSheet sheet : sheets) {
-            int part = wish.files() == Files.EACH_PAPER ? sheet.paper() : sheet.signature();
-            parted.computeIfAbsent(part, any -> new ArrayList<>()).add(sheet);
+            int part = switch (wish.files()) {
+                case ONE -> 0;
+                case EACH_PAPER -> sheet.paper();
+                case EACH_SIGNATURE -> sheet.signature();
+            };
+            parted.computeIfAbsent(new Part(part, tooLarge(Like.of(sheet))), any -> new ArrayList<>())
+                    .add(sheet);
         }
-        return parted.values().stream()
-                .map(part -> group(name(part.get(0)), part))
-                .toList();
+        List<PrintGroup> groups = new ArrayList<>();
+        parted.forEach((part, of) -> groups.add(group(name(of.get(0)) + (part.larger ? ", larger sheets" : ""), of)));
+        return groups;
     }
 
     private String name(OpenedSheet sheet) {
-        if (wish.files() == Files.EACH_PAPER) {
-            return spec.papers().all().get(sheet.paper()).paper().name();
-        }
-        return sheet.sides().second().isPresent() ? "Signature " + sheet.signature() : "Sheets";
+        return switch (wish.files()) {
+            case ONE -> "Text";
+            case EACH_PAPER -> spec.papers().all().get(sheet.paper()).paper().name();
+            case EACH_SIGNATURE -> sheet.sides().second().isPresent() ? "Signature " + sheet.signature() : "Sheets";
+        };
+    }
+
+    /** Whether a sheet of the book is too large for the printer's usual one. */
+    boolean anyTooLarge() {
+        return sheets.stream().map(Like::of).anyMatch(this::tooLarge);
+    }
+
+    private boolean tooLarge(Like like) {
+        return grid(wish.sheet(), like).isEmpty();
+    }
+
+    private Optional<PrinterGrid> grid(PrinterSheet sheet, Like like) {
+        double over = wish.fit() == PrintWish.Fit.FILL
+                ? Math.max(0, wish.bleed().minus(spec.papers().trim()).mm())
+                : 0;
+        return PrinterGrid.of(sheet, like.width(), like.height(), 2 * over);
     }
 
     /** What a run of printer's sheets must be alike in. */
-    private record Like(int paper, double width, double height, boolean oneSided) {}
-
-    private PrintGroup group(String name, List<OpenedSheet> of) {
-        Map<Like, List<OpenedSheet>> runs = new LinkedHashMap<>();
-        for (OpenedSheet sheet : of) {
-            Like like = new Like(
+    private record Like(int paper, double width, double height, boolean oneSided) {
+        static Like of(OpenedSheet sheet) {
+            return new Like(
                     sheet.paper(),
                     sheet.widthMm(),
                     sheet.heightMm(),
                     sheet.sides().doubled());
-            runs.computeIfAbsent(like, any -> new ArrayList<>()).add(sheet);
+        }
+    }
+
+    private PrintGroup group(String name, List<OpenedSheet> of) {
+        Map<Like, List<OpenedSheet>> runs = new LinkedHashMap<>();
+        for (OpenedSheet sheet : of) {
+            runs.computeIfAbsent(Like.of(sheet), any -> new ArrayList<>()).add(sheet);
         }
         List<PrintedSheet> printed = new ArrayList<>();
         runs.forEach((like, run) -> run(printed, like, run));
@@ -154,10 +184,8 @@ final class Imposer {
 
     /** Cut through as a stack, each pile then holds sheets that follow each other. */
     private void run(List<PrintedSheet> printed, Like like, List<OpenedSheet> run) {
-        double over = wish.fit() == PrintWish.Fit.FILL
-                ? Math.max(0, wish.bleed().minus(spec.papers().trim()).mm())
-                : 0;
-        PrinterGrid grid = PrinterGrid.of(wish.sheet(), like.width(), like.height(), 2 * over)
+        PrinterGrid grid = grid(wish.sheet(), like)
+                .or(() -> wish.larger().flatMap(larger -> grid(larger, like)))
                 .orElseThrow(() -> tooSmall(like));
         int cells = grid.cells().size();
         int stack = (run.size() + cells - 1) / cells;
@@ -175,14 +203,15 @@ final class Imposer {
     }
 
     private UnfitValueException tooSmall(Like like) {
+        PrinterSheet largest = wish.larger().orElse(wish.sheet());
         return new UnfitValueException(
-                "sheet",
+                wish.larger().isPresent() ? "larger" : "sheet",
                 Phrase.of(
                                 "A sheet of the book, opened out, is {} by {}; the printer\u2019s sheet of {} by {} does not take it.",
                                 Length.ofMm(like.width()).at(Fineness.CUT),
                                 Length.ofMm(like.height()).at(Fineness.CUT),
-                                wish.sheet().width().at(Fineness.CUT),
-                                wish.sheet().height().at(Fineness.CUT))
+                                largest.width().at(Fineness.CUT),
+                                largest.height().at(Fineness.CUT))
                         .in(spec.title().unit()));
     }
 
@@ -199,14 +228,12 @@ final class Imposer {
         }
         if (!inner) {
             printed.addAll(marks.crop(grid, cells));
-            roomRound &= marks.room(grid, cells);
+            roomRound &= SheetMarks.room(grid, cells);
         }
         return new PrintedSide(grid.width(), grid.height(), pages, printed);
     }
 
     private List<Placed> pages(PrinterGrid grid, Box cell, OpenedSheet sheet, boolean inner) {
-        double edge = wish.sheet().unprintable().mm();
-        Box printable = new Box(edge, edge, grid.width() - 2 * edge, grid.height() - 2 * edge);
         List<Placed> pages = new ArrayList<>();
         for (Field field : sheet.fields(inner)) {
             OptionalInt number = order.on(turned.get(sheet.signature() - 1), field.page());
@@ -220,7 +247,7 @@ final class Imposer {
                             sheet.sides().doubled() ? 0 : sheet.creep().mm())
                     .moved(cell.x(), cell.y());
             pages.add(placed);
-            lost = Math.max(lost, placed.shown().beyond(printable));
+            lost = Math.max(lost, placed.shown().beyond(grid.printable()));
             cutOff += fitting.cutOff(text.get(number.getAsInt()), field) ? 1 : 0;
         }
         return pages;

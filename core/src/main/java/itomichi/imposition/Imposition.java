@@ -18,6 +18,7 @@ import java.util.List;
  * @param proof the same in reading order: openings as a reader turns them, nothing moved for creep
  * @param creeps how far the inner sheets would stand out, and how far their pages are moved for it
  * @param places pages of the book that text comes on
+ * @param tooLarge whether sheets of the book are too large for the printer's usual sheet
  * @param remarks what is to be said of it; what it would be mended by changes the book
  */
 public record Imposition(
@@ -25,6 +26,7 @@ public record Imposition(
         List<PrintedSide> proof,
         List<CreepTaken> creeps,
         int places,
+        boolean tooLarge,
         List<Remark<BookSpec>> remarks) {
 
     /** Less is no page any more. */
@@ -68,6 +70,7 @@ public record Imposition(
                 Proof.of(spec, plan, order, text, wish),
                 imposer.creeps(),
                 order.places(),
+                imposer.anyTooLarge(),
                 new PrintRemarks(book, order.places(), text, wish).of(imposer));
     }
 

@@ -51,8 +51,7 @@ final class PrintRemarks {
                     Weight.NOTE,
                     "text-unprintable",
                     Phrase.of(
-                            "What stands nearer than {} to the edge of the printer\u2019s sheet is not printed; pages reach {} into it.",
-                            wish.sheet().unprintable().at(Fineness.CUT),
+                            "What stands on the edge of the printer\u2019s sheet that stays white is not printed; pages reach {} into it.",
                             Length.ofMm(imposer.lost()).at(Fineness.CUT)));
         }
         if (!imposer.roomRound() && !wish.marks().isEmpty()) {

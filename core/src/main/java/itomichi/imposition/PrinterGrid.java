@@ -12,9 +12,9 @@ import java.util.Optional;
  * @param width of the printer's sheet as it lies, which may be on its long edge
  * @param height of it
  * @param cells where the opened sheets lie, row by row
- * @param columns how many stand beside each other
+ * @param unprintable how far from its edges nothing can be printed
  */
-record PrinterGrid(double width, double height, List<Box> cells, int columns) {
+record PrinterGrid(double width, double height, List<Box> cells, double unprintable) {
 
     /** What a rule does not see: an A5 book on A4. */
     private static final double NOTHING = 0.05;
@@ -30,15 +30,16 @@ record PrinterGrid(double width, double height, List<Box> cells, int columns) {
      * @return nothing where it does not take one
      */
     static Optional<PrinterGrid> of(PrinterSheet sheet, double width, double height, double gap) {
+        double edge = sheet.unprintable().mm();
         double shorter = Math.min(sheet.width().mm(), sheet.height().mm());
         double longer = Math.max(sheet.width().mm(), sheet.height().mm());
-        PrinterGrid upright = laid(shorter, longer, width, height, gap);
-        PrinterGrid lying = laid(longer, shorter, width, height, gap);
+        PrinterGrid upright = laid(shorter, longer, edge, width, height, gap);
+        PrinterGrid lying = laid(longer, shorter, edge, width, height, gap);
         PrinterGrid most = lying.cells.size() >= upright.cells.size() ? lying : upright;
         return most.cells.isEmpty() ? Optional.empty() : Optional.of(most);
     }
 
-    private static PrinterGrid laid(double across, double down, double width, double height, double gap) {
+    private static PrinterGrid laid(double across, double down, double edge, double width, double height, double gap) {
         int columns = (int) Math.floor((across + gap + NOTHING) / (width + gap));
         int rows = (int) Math.floor((down + gap + NOTHING) / (height + gap));
         double left = (across - columns * width - (columns - 1) * gap) / 2;
@@ -49,12 +50,12 @@ record PrinterGrid(double width, double height, List<Box> cells, int columns) {
                 cells.add(new Box(left + column * (width + gap), top + row * (height + gap), width, height));
             }
         }
-        return new PrinterGrid(across, down, cells, columns);
+        return new PrinterGrid(across, down, cells, edge);
     }
 
-    /** Whether it lies on its long edge. */
-    boolean lying() {
-        return width > height;
+    /** What of it can be printed on. */
+    Box printable() {
+        return new Box(unprintable, unprintable, width - 2 * unprintable, height - 2 * unprintable);
     }
 
     /** Where a cell lies once the printer's sheet is turned over as a leaf is. */

@@ -53,9 +53,9 @@ final class SheetMarks {
         return marks;
     }
 
-    private void upright(List<Mark> marks, Mark.Kind kind, PrinterGrid grid, Box all, double x) {
-        double above = length(all.y());
-        double below = length(grid.height() - all.bottom());
+    private static void upright(List<Mark> marks, Mark.Kind kind, PrinterGrid grid, Box all, double x) {
+        double above = length(grid, all.y());
+        double below = length(grid, grid.height() - all.bottom());
         if (above >= LEAST) {
             marks.add(new Mark.Line(kind, x, all.y() - CLEAR, x, all.y() - CLEAR - above));
         }
@@ -64,9 +64,9 @@ final class SheetMarks {
         }
     }
 
-    private void level(List<Mark> marks, PrinterGrid grid, Box all, double y) {
-        double before = length(all.x());
-        double after = length(grid.width() - all.right());
+    private static void level(List<Mark> marks, PrinterGrid grid, Box all, double y) {
+        double before = length(grid, all.x());
+        double after = length(grid, grid.width() - all.right());
         if (before >= LEAST) {
             marks.add(new Mark.Line(Mark.Kind.CROP, all.x() - CLEAR, y, all.x() - CLEAR - before, y));
         }
@@ -75,14 +75,14 @@ final class SheetMarks {
         }
     }
 
-    private double length(double free) {
-        return Math.min(LONGEST, free - CLEAR - wish.sheet().unprintable().mm());
+    private static double length(PrinterGrid grid, double free) {
+        return Math.min(LONGEST, free - CLEAR - grid.unprintable());
     }
 
     /** Whether there is room round all that lies on a printer's sheet for the marks that stand outside it. */
-    boolean room(PrinterGrid grid, List<Box> cells) {
+    static boolean room(PrinterGrid grid, List<Box> cells) {
         double top = cells.stream().mapToDouble(Box::y).min().orElse(0);
-        return length(top) >= LEAST;
+        return length(grid, top) >= LEAST;
     }
 
     /** What stands on one opened sheet, where it lies. */
@@ -123,7 +123,7 @@ final class SheetMarks {
     /** Above or below the sheet, where nothing else lies. */
     private void name(List<Mark> marks, PrinterGrid grid, Box cell, OpenedSheet sheet, boolean inner) {
         String words = sheet.words() + (inner ? ", inside" : ", outside");
-        double room = CLEAR + LETTERS + wish.sheet().unprintable().mm();
+        double room = CLEAR + LETTERS + grid.unprintable();
         double quarter = cell.x() + cell.width() / 4;
         boolean top = grid.cells().stream().allMatch(other -> other.y() >= cell.y() - LEAST);
         boolean bottom = grid.cells().stream().allMatch(other -> other.y() <= cell.y() + LEAST);

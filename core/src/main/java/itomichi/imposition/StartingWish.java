@@ -12,6 +12,7 @@ import itomichi.spec.PrintWish.PrinterSheet;
 import itomichi.spec.PrintWish.Sides;
 import java.util.EnumSet;
 import java.util.List;
+import java.util.Optional;
 import java.util.stream.Stream;
 
 /** What a book is printed by until its binder says otherwise: in true size, creep taken out of what is trimmed. */
@@ -38,6 +39,7 @@ public final class StartingWish {
                 Length.ofMm(3),
                 spec.leaf().trimmed() ? 100 : 0,
                 sheet,
+                Optional.empty(),
                 EnumSet.allOf(PrintWish.Mark.class),
                 Sides.BY_HAND,
                 Files.ONE,

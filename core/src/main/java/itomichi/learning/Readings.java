@@ -71,9 +71,7 @@ public final class Readings {
     private void bulk() {
         BookSpec spec = plan.spec();
         Dimension edge = block().foreEdge();
-        if (edge.measured().isEmpty()
-                || plan.papers().size() > 1
-                || spec.gathering().pasteIns().isMoreThan(Length.ZERO)) {
+        if (edge.measured().isEmpty() || plan.papers().size() > 1 || spec.pastedIn()) {
             return;
         }
         PaperPlan paper = plan.papers().get(0);
@@ -89,7 +87,7 @@ public final class Readings {
         if (folded.isEmpty()
                 || folded.get().block().signatures().size() == 1
                 || edge.isEmpty()
-                || plan.spec().gathering().pasteIns().isMoreThan(Length.ZERO)) {
+                || plan.spec().pastedIn()) {
             return;
         }
         Block block = folded.get().block();

@@ -61,8 +61,8 @@ public final class LookOver {
                 "Turn the sheets before any is folded, or cut new ones from the other side of the stock.",
                 "Folds crack, leaves stand stiff, and the book pulls itself crooked when the air turns damp."));
         PaperPlan main = book.papers().get(0);
-        if (!main.demands().isEmpty()) {
-            Length high = main.demands().get(0).height();
+        if (!main.forSheets().isEmpty()) {
+            Length high = main.forSheets().get(0).height();
             checks.add(measure(
                     "sheet-height",
                     Stage.PAPER,
@@ -95,7 +95,8 @@ public final class LookOver {
                     "Knock the folds flat with the bone, and press once more, folds turned to both sides.",
                     "What the folds spring back and what the thread adds cannot be told apart once it is sewn."));
         }
-        Length edge = folded.block().foreEdge().length();
+        // nothing is pasted in yet
+        Length edge = folded.block().foreEdge().length().minus(folded.block().pasteIns());
         checks.add(measure(
                 "pressed",
                 Stage.GATHER,

@@ -7,11 +7,13 @@ import itomichi.plan.Holes;
 import itomichi.plan.WorkedBook;
 import itomichi.punching.Collation;
 import itomichi.spec.BookSpec;
+import itomichi.spec.PastedOn;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Stream;
 
 /**
  * What is gathered, in its order, to be ticked off.
@@ -87,7 +89,17 @@ public record GatherList(List<Line> lines) {
         }
         List<String> words = new ArrayList<>();
         papers.forEach((paper, number) -> words.add(number + (number == 1 ? " sheet of " : " sheets of ") + paper));
+        pasted(spec, gathering, words);
         return String.join("; ", words);
+    }
+
+    private static void pasted(BookSpec spec, Gathering gathering, List<String> words) {
+        for (PastedOn pasted : spec.pageWish().pasted()) {
+            gathering.leaves().stream()
+                    .flatMap(leaf -> Stream.of(leaf.front(), leaf.back()))
+                    .filter(page -> page.through() == pasted.page())
+                    .forEach(page -> words.add("a " + pasted.kind().words() + " at page " + told(page)));
+        }
     }
 
     private static String pages(Gathering gathering) {

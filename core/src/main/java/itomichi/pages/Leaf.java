@@ -6,7 +6,7 @@ import itomichi.measure.Length;
  * A leaf where it is bound.
  *
  * @param signature of which signature as they are sewn, from 1
- * @param sheet of which sheet, the outermost being 1; of a block of single sheets counted through it
+ * @param sheet of which sheet, the outermost being 1; of a block of single sheets counted through it; of a leaf tipped on the one whose page it is pasted to
  * @param half which half of the sheet
  * @param paper which of the book's papers, from 0
  * @param width from the fold, or the back, to its edge
@@ -39,12 +39,17 @@ public record Leaf(int signature, int sheet, Half half, int paper, Length width,
         STUB,
         /** It ends before the fore edge. */
         SHORT,
+        /** It is no half of a sheet, but tipped on to a page. */
+        TIPPED,
         /** It is folded back, and opens wider than the book. */
         FOLD_OUT
     }
 
     /** Which it is, in words. */
     public String named() {
+        if (reach == Reach.TIPPED) {
+            return "not counted, no text on it";
+        }
         return half == Half.WHOLE
                 ? "sheet " + sheet
                 : "signature " + signature + ", sheet " + sheet + ", " + half.words;

@@ -38,10 +38,10 @@ public record Nesting(List<Laid> order, List<Facing> lost, Optional<Phrase> why)
     public record Laid(int sheet, boolean turned) {}
 
     /**
-     * The nesting that keeps what is wanted.
+     * The nesting that keeps what is wanted of the sheets of a signature.
      *
      * @param sheets how many there are
-     * @param wanted which halves are to face each other
+     * @param wanted which halves of them are to face each other
      */
     public static Nesting of(int sheets, List<Facing> wanted) {
         List<Facing> possible =
@@ -66,12 +66,17 @@ public record Nesting(List<Laid> order, List<Facing> lost, Optional<Phrase> why)
                 lost.stream().findFirst().map(one -> never(one).orElseGet(() -> others(one, kept(wanted, held)))));
     }
 
-    /** The sheets of what was made beforehand, numbered anew from the outermost, with the side in front that lies outside. */
-    public Artwork numbered(Artwork artwork) {
+    /**
+     * What was made beforehand on the sheets of a signature, numbered anew from the outermost, with the side in front that lies outside.
+     *
+     * @param signature which signature is nested so
+     */
+    public Artwork numbered(int signature, Artwork artwork) {
         return artwork.where(spot -> {
-            for (int i = 0; i < order.size(); i++) {
+            for (int i = 0; spot.signature() == signature && i < order.size(); i++) {
                 if (order.get(i).sheet() == spot.sheet()) {
-                    return new Spot(i + 1, spot.back() != order.get(i).turned(), spot.right());
+                    return new Spot(
+                            signature, i + 1, spot.back() != order.get(i).turned(), spot.right());
                 }
             }
             return spot;

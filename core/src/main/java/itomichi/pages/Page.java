@@ -5,10 +5,12 @@ package itomichi.pages;
  *
  * @param kind what is on it
  * @param place where it stands among the pages of its reading, from 1; 0 of an endpaper and of what is never seen
+ * @param through where it stands among all pages as they are sewn, from 1; 0 where it has no place
  * @param number as it is printed on it; empty where it has none
  * @param picture what was made on it beforehand; empty where nothing is said of that
+ * @param pocket whether a pocket is pasted to it
  */
-public record Page(Kind kind, int place, String number, String picture) {
+public record Page(Kind kind, int place, int through, String number, String picture, boolean pocket) {
 
     /** What is on a page. */
     public enum Kind {
@@ -16,15 +18,22 @@ public record Page(Kind kind, int place, String number, String picture) {
         /** Nobody asked for it. */
         BLANK,
         ENDPAPER,
+        /** A side of a leaf that is tipped on: nothing of the text comes on it, and it is not counted. */
+        TIPPED,
         /** It lies inside a sheet that is folded at the fore edge. */
         HIDDEN,
         /** A side of a stub that only catches the fold. */
         STUB
     }
 
-    static final Page ENDPAPER = new Page(Kind.ENDPAPER, 0, "", "");
-    static final Page STUB = new Page(Kind.STUB, 0, "", "");
-    static final Page HIDDEN = new Page(Kind.HIDDEN, 0, "", "");
+    static final Page ENDPAPER = none(Kind.ENDPAPER);
+    static final Page STUB = none(Kind.STUB);
+    static final Page HIDDEN = none(Kind.HIDDEN);
+    static final Page TIPPED = none(Kind.TIPPED);
+
+    private static Page none(Kind kind) {
+        return new Page(kind, 0, 0, "", "", false);
+    }
 
     /** What it is called. */
     public String words() {
@@ -32,6 +41,7 @@ public record Page(Kind kind, int place, String number, String picture) {
             case TEXT -> number.isEmpty() ? "not counted" : number;
             case BLANK -> "blank";
             case ENDPAPER -> "endpaper";
+            case TIPPED -> "tipped on";
             case HIDDEN -> "never seen";
             case STUB -> "stub";
         };

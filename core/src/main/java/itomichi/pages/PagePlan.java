@@ -11,9 +11,12 @@ import itomichi.plan.WorkedBook;
 import itomichi.spec.Artwork.Spot;
 import itomichi.spec.BookSpec;
 import itomichi.spec.PageWish;
+import itomichi.spec.PastedOn;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 
 /**
@@ -32,10 +35,11 @@ public record PagePlan(List<Gathering> gatherings, List<List<Opening>> readings)
     /** The pages of a book that was worked out. */
     public static PagePlan of(WorkedBook book) {
         List<Gathering> gatherings = new Maker(book).gatherings();
-        return new PagePlan(gatherings, readings(gatherings));
+        return new PagePlan(
+                gatherings, readings(gatherings, book.spec().pageWish().pasted()));
     }
 
-    private static List<List<Opening>> readings(List<Gathering> gatherings) {
+    private static List<List<Opening>> readings(List<Gathering> gatherings, List<PastedOn> pasted) {
         List<Leaf> straight = new ArrayList<>();
         List<List<Opening>> readings = new ArrayList<>();
         for (Gathering gathering : gatherings) {
@@ -43,8 +47,10 @@ public record PagePlan(List<Gathering> gatherings, List<List<Opening>> readings)
                 straight.addAll(gathering.leaves());
             }
         }
-        readings.add(openings(straight));
-        gatherings.stream().filter(Gathering::turned).forEach(gathering -> readings.add(openings(gathering.leaves())));
+        readings.add(openings(TippedOn.among(straight, pasted)));
+        gatherings.stream()
+                .filter(Gathering::turned)
+                .forEach(gathering -> readings.add(openings(TippedOn.among(gathering.leaves(), pasted))));
         return readings;
     }
 
@@ -61,6 +67,9 @@ public record PagePlan(List<Gathering> gatherings, List<List<Opening>> readings)
         private final BookSpec spec;
         private final Gathered gathered;
         private final Blanks blanks;
+        /** Pages that pockets are pasted to. */
+        private final Set<Integer> pockets;
+
         /** Pages of the book before the one at hand, and of its reading. */
         private int before;
 
@@ -70,6 +79,10 @@ public record PagePlan(List<Gathering> gatherings, List<List<Opening>> readings)
             this.spec = book.spec();
             this.gathered = book.gathered();
             this.blanks = Blanks.of(spec, gathered);
+            this.pockets = spec.pageWish().pasted().stream()
+                    .filter(pasted -> pasted.kind() == PastedOn.Kind.POCKET)
+                    .map(PastedOn::page)
+                    .collect(Collectors.toSet());
         }
 
         List<Gathering> gatherings() {
@@ -137,10 +150,9 @@ public record PagePlan(List<Gathering> gatherings, List<List<Opening>> readings)
             if (at < 0) {
                 return new Leaf(signature, sheet, half, paper, width, reach, Page.ENDPAPER, Page.ENDPAPER);
             }
-            // what was made beforehand is of the first signature of pages
-            boolean made = before == 0 && half != Half.WHOLE;
-            Page front = page(at + 1, made ? picture(new Spot(sheet, half == Half.SECOND, true)) : "");
-            Page back = page(at + 2, made ? picture(new Spot(sheet, half == Half.FIRST, false)) : "");
+            boolean made = half != Half.WHOLE;
+            Page front = page(at + 1, made ? picture(new Spot(signature, sheet, half == Half.SECOND, true)) : "");
+            Page back = page(at + 2, made ? picture(new Spot(signature, sheet, half == Half.FIRST, false)) : "");
             return new Leaf(signature, sheet, half, paper, width, reach, front, back);
         }
 
@@ -160,12 +172,14 @@ public record PagePlan(List<Gathering> gatherings, List<List<Opening>> readings)
 
         private Page page(int ahead, String picture) {
             int place = read + ahead;
-            if (blanks.blank(before + ahead)) {
-                return new Page(Page.Kind.BLANK, place, "", picture);
+            int through = before + ahead;
+            boolean pocket = pockets.contains(through);
+            if (blanks.blank(through)) {
+                return new Page(Page.Kind.BLANK, place, through, "", picture, pocket);
             }
             // what stands blank in front of the text is not counted
-            int counted = place - (place == before + ahead ? blanks.front() : 0);
-            return new Page(Page.Kind.TEXT, place, number(spec.pageWish(), counted), picture);
+            int counted = place - (place == through ? blanks.front() : 0);
+            return new Page(Page.Kind.TEXT, place, through, number(spec.pageWish(), counted), picture, pocket);
         }
 
         private static String number(PageWish wish, int counted) {

@@ -13,6 +13,7 @@ import itomichi.measure.Length;
 import itomichi.station.Stations;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import java.util.Set;
 
@@ -106,19 +107,39 @@ public final class CutList {
         boolean ends = worked.spec().gathering().wish().endpapersApart();
         int number = 0;
         for (PaperPlan paper : worked.papers()) {
-            for (Demand demand : paper.demands()) {
+            for (Demand demand : paper.forSheets()) {
                 number++;
-                rows.add(new Row(
+                rows.add(sheets(
                         "sheets-" + number,
                         folded ? (ends ? "Sheets to fold, ends among them" : "Sheets to fold") : "Sheets",
-                        paper.paper().paper().name(),
-                        Optional.empty(),
-                        demand.number(),
-                        Quantity.of(demand.width(), Fineness.CUT),
-                        Quantity.of(demand.height(), Fineness.CUT),
-                        From.PLAN));
+                        paper,
+                        demand));
             }
         }
+        number = 0;
+        for (PaperPlan paper : worked.papers()) {
+            for (PaperPlan.Pasted pasted : paper.pasted()) {
+                number++;
+                String name = pasted.kind().words(pasted.demand().number());
+                rows.add(sheets(
+                        "pasted-" + number,
+                        name.substring(0, 1).toUpperCase(Locale.ROOT) + name.substring(1),
+                        paper,
+                        pasted.demand()));
+            }
+        }
+    }
+
+    private static Row sheets(String key, String name, PaperPlan paper, Demand demand) {
+        return new Row(
+                key,
+                name,
+                paper.paper().paper().name(),
+                Optional.empty(),
+                demand.number(),
+                Quantity.of(demand.width(), Fineness.CUT),
+                Quantity.of(demand.height(), Fineness.CUT),
+                From.PLAN);
     }
 
     /** What the thread goes over: tapes lie between the two stations of a pair, and end on the boards. */

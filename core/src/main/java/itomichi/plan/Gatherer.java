@@ -89,7 +89,7 @@ public final class Gatherer {
                 thread,
                 spec.springs(),
                 spec.back(),
-                spec.gathering().pasteIns(),
+                thicknesses.pastedIn(spec),
                 rows(),
                 threads);
     }
@@ -119,7 +119,7 @@ public final class Gatherer {
             return new Gathered.Singly(
                     spec.extent().sheets(false),
                     thicknesses.sheet(0),
-                    spec.gathering().pasteIns(),
+                    thicknesses.pastedIn(spec),
                     spec.pageWish().doubled());
         }
         boolean byRecipe = !spec.gathering().recipes().isEmpty();
@@ -139,7 +139,7 @@ public final class Gatherer {
                         spec.springs(),
                         thread,
                         threads.applyAsInt(signatures.size()),
-                        spec.gathering().pasteIns()));
+                        thicknesses.pastedIn(spec)));
     }
 
     private Sharing sharing(Form form) {

@@ -13,6 +13,7 @@ public final class Paces {
 
     public static final String CUT = "cut";
     public static final String FOLD = "fold";
+    public static final String PASTE = "paste";
     public static final String COLLATE = "collate";
     public static final String PUNCH = "punch";
     /** The step of sewing, which the sewing table begins and ends by itself. */
@@ -30,6 +31,7 @@ public final class Paces {
         Map<String, String> steps = new LinkedHashMap<>();
         steps.put(CUT, "Cut sheets");
         steps.put(FOLD, "Fold");
+        steps.put(PASTE, "Paste to pages");
         steps.put(COLLATE, "Gather and look through");
         steps.put(PUNCH, "Punch");
         steps.put(SEW, "Sew");

@@ -11,8 +11,10 @@ import itomichi.material.Grain;
 import itomichi.measure.Length;
 import itomichi.spec.BookPaper;
 import itomichi.spec.BookSpec;
+import itomichi.spec.PastedOn;
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.EnumMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -23,13 +25,24 @@ import java.util.Optional;
  *
  * @param paper the paper
  * @param thickness of a sheet, with how it was found
- * @param demands sheets that are wanted of it, the most wanted size first; empty where the book does not use it
+ * @param demands what is wanted of it: sheets, the most wanted size first, then what is pasted to pages; empty where the book does not use it
+ * @param pasted what is pasted to pages, of each size; the last of the demands
  * @param cutting how its stock is cut; nothing where it comes cut to size or is not used
  */
-public record PaperPlan(BookPaper paper, Working thickness, List<Demand> demands, Optional<CuttingPlan> cutting) {
+public record PaperPlan(
+        BookPaper paper, Working thickness, List<Demand> demands, List<Pasted> pasted, Optional<CuttingPlan> cutting) {
 
     public PaperPlan {
         demands = List.copyOf(demands);
+        pasted = List.copyOf(pasted);
+    }
+
+    /** Things of one kind and size that are pasted to pages. */
+    public record Pasted(PastedOn.Kind kind, Demand demand) {}
+
+    /** What is wanted of it for the sheets of the book. */
+    public List<Demand> forSheets() {
+        return demands.subList(0, demands.size() - pasted.size());
     }
 
     /** Sheets wanted of it. */
@@ -52,15 +65,31 @@ public record PaperPlan(BookPaper paper, Working thickness, List<Demand> demands
         List<PaperPlan> plans = new ArrayList<>();
         for (int i = 0; i < spec.papers().all().size(); i++) {
             BookPaper paper = spec.papers().all().get(i);
-            List<Demand> demands = demands(spec, gathered, i);
+            List<Pasted> pasted = pasted(spec, i);
+            List<Demand> demands = new ArrayList<>(demands(spec, gathered, i));
+            pasted.forEach(one -> demands.add(one.demand));
             Optional<CuttingPlan> cutting = demands.isEmpty()
                     ? Optional.empty()
                     : paper.supply()
                             .map(supply ->
                                     Cutter.plan(supply, demands, spec.papers().cutting()));
-            plans.add(new PaperPlan(paper, thicknesses.papers().get(i), demands, cutting));
+            plans.add(new PaperPlan(paper, thicknesses.papers().get(i), demands, pasted, cutting));
         }
         return plans;
+    }
+
+    private static List<Pasted> pasted(BookSpec spec, int paper) {
+        Map<PastedOn.Kind, Map<Size, Integer>> sizes = new EnumMap<>(PastedOn.Kind.class);
+        for (PastedOn one : spec.pageWish().pasted()) {
+            if (one.paper() == paper) {
+                sizes.computeIfAbsent(one.kind(), any -> new LinkedHashMap<>())
+                        .merge(new Size(one.cutWidth(), one.cutHeight()), 1, Integer::sum);
+            }
+        }
+        List<Pasted> pasted = new ArrayList<>();
+        sizes.forEach((kind, own) -> own.forEach(
+                (size, number) -> pasted.add(new Pasted(kind, new Demand(size.width(), size.height(), number)))));
+        return pasted;
     }
 
     private static List<Demand> demands(BookSpec spec, Gathered gathered, int paper) {

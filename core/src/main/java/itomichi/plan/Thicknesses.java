@@ -3,6 +3,7 @@ package itomichi.plan;
 import itomichi.finding.Working;
 import itomichi.measure.Length;
 import itomichi.spec.BookSpec;
+import itomichi.spec.PastedOn;
 import java.util.List;
 
 /**
@@ -29,6 +30,15 @@ public record Thicknesses(List<Working> papers, Working thread) {
     /** Thickness of a sheet of one of the book's papers, counted from 0. */
     Length sheet(int paper) {
         return papers.get(paper).length();
+    }
+
+    /** What is pasted into a book, and room that is left for it. */
+    Length pastedIn(BookSpec spec) {
+        Length all = spec.gathering().pasteIns();
+        for (PastedOn pasted : spec.pageWish().pasted()) {
+            all = all.plus(pasted.thickness(sheet(pasted.paper())));
+        }
+        return all;
     }
 
     /** Diameter of one strand. */

@@ -62,6 +62,7 @@ public final class Remarks {
         Map<Stage, List<Draft>> said = new EnumMap<>(Stage.class);
         said.put(Stage.PAPER, PaperRemarks.of(spec, worked.papers()));
         said.put(Stage.GATHER, gathered(worked));
+        said.put(Stage.PAGES, PastedRemarks.of(worked));
         said.put(
                 Stage.STATIONS,
                 worked.holes().map(holes -> stations(worked, holes)).orElse(List.of()));

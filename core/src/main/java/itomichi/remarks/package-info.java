@@ -3,7 +3,7 @@
  *
  * <p>Read {@link itomichi.remarks.Remarks} first; one file for each thing remarked on.
  *
- * <p>Uses measure, finding, material, gathering, cutting, station, punching, path, pattern, structure, cover, advice, spec, plan.
+ * <p>Uses measure, finding, material, gathering, cutting, station, punching, path, pattern, structure, cover, advice, spec, plan, pages.
  */
 @NullMarked
 package itomichi.remarks;

@@ -16,6 +16,7 @@ public enum Handling {
     CUT("cut", 0.3, 5),
     FOLD("folded", WorkTime.PER_FOLD, 0),
     WEIGH("laid under a weight", 2, 0),
+    PASTE("pasted to pages", 4, 3),
     COLLATE("gathered and looked through", 0.4, 2),
     PUNCH("punched", WorkTime.PER_HOLE, WorkTime.TEMPLATE),
     WAX("cut and waxed", 0, WorkTime.THREADING),
@@ -62,7 +63,7 @@ public enum Handling {
     /** Whether it cannot be left in the middle: glue dries. */
     public boolean inOneGo() {
         return switch (this) {
-            case GLUE, CLOSE, WEIGH -> true;
+            case GLUE, CLOSE, WEIGH, PASTE -> true;
             case TRY_GRAIN, CUT, FOLD, COLLATE, PUNCH, WAX, SEW, CUT_PIECES, TRY_DRY, MAKE, LOOK -> false;
         };
     }

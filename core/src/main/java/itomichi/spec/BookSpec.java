@@ -71,7 +71,7 @@ public record BookSpec(
         BookLimits.check(title.unit(), structure, use, extent);
         PaperLimits.check(papers, title.unit());
         GatherLimits.check(gathering, papers.all().size(), title.unit());
-        PageLimits.check(pageWish);
+        PageLimits.check(pageWish, papers.all().size(), title.unit());
         HoleLimits.check(holes, title.unit());
         SewingLimits.check(stitch, title.unit());
         BookLimits.check(cover, title.unit());
@@ -123,6 +123,12 @@ public record BookSpec(
     /** Height of the leaves of a signature, counted from 1: the book's, or its own where it is unlike the others. */
     public Length height(int signature) {
         return gathering.heights().getOrDefault(signature, leaf.height());
+    }
+
+    /** Whether anything is pasted into it, or room is left for that. */
+    public boolean pastedIn() {
+        return gathering.pasteIns().isMoreThan(Length.ZERO)
+                || !pageWish.pasted().isEmpty();
     }
 
     /** How its back will be: only what is cased is rounded. */

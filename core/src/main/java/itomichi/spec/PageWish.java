@@ -1,6 +1,7 @@
 package itomichi.spec;
 
 import io.soabase.recordbuilder.core.RecordBuilder;
+import java.util.List;
 
 /**
  * How a binder wants a book's pages counted.
@@ -10,14 +11,20 @@ import io.soabase.recordbuilder.core.RecordBuilder;
  * @param roman pages after those, counted in small roman figures
  * @param first the number of the page after those
  * @param doubled whether single sheets are folded at their fore edge, printed on one side, so that their inside is never seen
- * @param artwork what was made on the sheets of a signature beforehand
+ * @param artwork what was made on sheets beforehand
+ * @param pasted what is pasted to pages
  */
 @RecordBuilder
-public record PageWish(BlankPlace blanks, int uncounted, int roman, int first, boolean doubled, Artwork artwork)
+public record PageWish(
+        BlankPlace blanks, int uncounted, int roman, int first, boolean doubled, Artwork artwork, List<PastedOn> pasted)
         implements PageWishBuilder.With {
 
     /** Counted from the first page on; what is over stands at the end. */
-    public static final PageWish PLAIN = new PageWish(BlankPlace.END, 0, 0, 1, false, Artwork.NONE);
+    public static final PageWish PLAIN = new PageWish(BlankPlace.END, 0, 0, 1, false, Artwork.NONE, List.of());
+
+    public PageWish {
+        pasted = List.copyOf(pasted);
+    }
 
     /** Where pages go that nobody asked for. The text always begins on a right-hand page. */
     public enum BlankPlace {

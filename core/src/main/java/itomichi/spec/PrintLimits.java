@@ -17,11 +17,15 @@ final class PrintLimits {
         margin("margins.tailMm", "A margin at the tail", wish.margins().tail(), unit);
         Limits.length("bleedMm", "A bleed", wish.bleed(), 0, 20, unit);
         Limits.number("creepPercent", "Creep taken out", wish.creepPercent(), 0, 100, "\u202f%");
-        PrintWish.PrinterSheet sheet = wish.sheet();
-        Limits.length("sheet.widthMm", "A printer\u2019s sheet", sheet.width(), 50, 2000, unit);
-        Limits.length("sheet.heightMm", "A printer\u2019s sheet", sheet.height(), 50, 2000, unit);
-        Limits.length("sheet.unprintableMm", "An edge that cannot be printed", sheet.unprintable(), 0, 30, unit);
+        sheet("sheet", wish.sheet(), unit);
+        wish.larger().ifPresent(larger -> sheet("larger", larger, unit));
         Limits.number("together", "A stack", wish.together(), 1, MOST_TOGETHER, " sheets");
+    }
+
+    private static void sheet(String field, PrintWish.PrinterSheet sheet, Unit unit) {
+        Limits.length(field + ".widthMm", "A printer\u2019s sheet", sheet.width(), 50, 2000, unit);
+        Limits.length(field + ".heightMm", "A printer\u2019s sheet", sheet.height(), 50, 2000, unit);
+        Limits.length(field + ".unprintableMm", "An edge that cannot be printed", sheet.unprintable(), 0, 30, unit);
     }
 
     private static void margin(String field, String what, Length margin, Unit unit) {

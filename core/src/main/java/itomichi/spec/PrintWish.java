@@ -7,6 +7,7 @@ import itomichi.measure.Unit;
 import java.util.Collections;
 import java.util.EnumSet;
 import java.util.List;
+import java.util.Optional;
 import java.util.Set;
 
 /**
@@ -17,6 +18,7 @@ import java.util.Set;
  * @param bleed how far it runs over the edges where it fills the leaf
  * @param creepPercent how much of the creep is taken out, 0 to 100
  * @param sheet the printer's sheet
+ * @param larger another, for sheets of the book that are too large for it; nothing where there are none
  * @param marks what is printed besides the text
  * @param sides how a sheet comes to be printed on both sides
  * @param files into how many files it is parted
@@ -29,6 +31,7 @@ public record PrintWish(
         Length bleed,
         int creepPercent,
         PrinterSheet sheet,
+        Optional<PrinterSheet> larger,
         Set<Mark> marks,
         Sides sides,
         Files files,

@@ -7,6 +7,7 @@ import itomichi.finding.Quantity;
 import itomichi.finding.Stage;
 import itomichi.measure.Length;
 import itomichi.measure.Unit;
+import itomichi.plan.WorkedBook;
 import itomichi.property.Draw;
 import itomichi.property.Property;
 import itomichi.spec.BookSpec;
@@ -109,7 +110,11 @@ public class PlannerTest {
                             .withPages(pages)
                             .withStations(Books.margins(2 * half + 1, 20))
                             .withLeaf(new BookSpec.Leaf(Length.ofMm(148), Length.ofMm(heightMm), false));
-                    return Planner.plan(spec).sewn().pathFaults().isEmpty();
+                    return WorkedBook.of(spec)
+                            .sewing()
+                            .orElseThrow()
+                            .pathFaults()
+                            .isEmpty();
                 });
     }
 

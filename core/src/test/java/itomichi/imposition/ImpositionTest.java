@@ -11,7 +11,6 @@ import itomichi.measure.Unit;
 import itomichi.plan.WorkedBook;
 import itomichi.spec.BookSpec;
 import itomichi.spec.GatherWish;
-import itomichi.spec.PageWish;
 import itomichi.spec.PrintWish;
 import itomichi.spec.PrintWish.Files;
 import itomichi.spec.PrintWish.Fit;
@@ -22,17 +21,12 @@ import itomichi.spec.UnfitValueException;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.Comparator;
-import java.util.HashMap;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
-import java.util.Random;
-import java.util.TreeMap;
 import java.util.stream.IntStream;
-import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
 
-/** A text printed, cut, folded, nested and stacked. */
+/** A text laid on the sheets of a book. */
 public class ImpositionTest {
 
     /** What a rule sees. */
@@ -86,194 +80,13 @@ public class ImpositionTest {
         assertEquals(sides(imposed(Books.sound().withPages(8), a5(8), wish())), List.of("8|1", "2|7", "6|3", "4|5"));
     }
 
-    /** A leaf as it is read: the text pages on its two sides, less than none where it is white. */
-    private record Read(int front, int back) {}
-
-    @DataProvider
-    Object[][] seeds() {
-        return IntStream.range(0, 150).mapToObj(seed -> new Object[] {seed}).toArray(Object[][]::new);
-    }
-
-    private static BookSpec book(Random dice) {
-        List<String> structures =
-                List.of("pamphlet", "link-stitch", "tapes", "long-stitch", "stab-four-hole", "double-pamphlet");
-        BookSpec book = Books.bound(structures.get(dice.nextInt(structures.size())))
-                .withPages(4 + dice.nextInt(150))
-                .withLeaf(new BookSpec.Leaf(
-                        Length.ofMm(60 + dice.nextInt(90)), Length.ofMm(80 + dice.nextInt(130)), dice.nextBoolean()));
-        if (dice.nextInt(3) == 0) {
-            book = book.withPageWish(PageWish.PLAIN.withDoubled(book.structure().startsWith("stab")));
-        }
-        return book.withPageWish(book.pageWish().withBlanks(PageWish.BlankPlace.values()[dice.nextInt(3)]));
-    }
-
-    private static PrintWish wish(Random dice) {
-        List<PrinterSheet> sheets = List.of(sheet(210, 297), sheet(297, 420), sheet(215.9, 279.4), sheet(320, 450));
-        return wish().withFit(Fit.values()[dice.nextInt(3)])
-                .withMargins(new Margins(Length.ofMm(9), Length.ofMm(8), Length.ofMm(12), Length.ofMm(14)))
-                .withCreepPercent(dice.nextInt(101))
-                .withSheet(sheets.get(1 + dice.nextInt(3)))
-                .withFiles(Files.values()[dice.nextInt(3)])
-                .withTogether(1 + dice.nextInt(30));
-    }
-
-    /**
-     * Printed in two runs by a printer that gives its sheets back anyhow, cut, folded, nested and stacked, it reads 1 to N, upright, none
-     * twice.
-     */
-    @Test(dataProvider = "seeds")
-    public void printedByHandAndSewnItReadsInOrder(int seed) {
-        Random dice = new Random(seed);
-        BookSpec book = book(dice);
-        int pages = book.pages();
-        PrintWish wish = wish(dice);
-        HandPrinter printer = new HandPrinter(dice.nextBoolean(), dice.nextBoolean());
-        Imposition imposed;
-        try {
-            imposed = imposed(book, a5(pages), wish);
-        } catch (UnfitValueException tooLarge) {
-            assertEquals(tooLarge.field(), "sheet");
-            return;
-        }
-        List<PrintFile> files = PrintFile.of(imposed, wish, new Turning(printer.lastFirst(), printer.headFirst()));
-        assertEquals(
-                read(printed(files, printer), told(imposed)),
-                IntStream.range(0, pages).boxed().toList(),
-                book.structure() + ", " + wish);
-    }
-
-    private static List<HandPrinter.Sheet> printed(List<PrintFile> files, HandPrinter printer) {
-        List<HandPrinter.Sheet> sheets = new ArrayList<>();
-        for (int i = 0; i < files.size(); i++) {
-            if (i + 1 < files.size() && files.get(i + 1).name().endsWith("backs")) {
-                sheets.addAll(printer.print(files.get(i), files.get(i + 1)));
-                i++;
-            } else {
-                files.get(i)
-                        .pages()
-                        .forEach(page -> sheets.add(new HandPrinter.Sheet(
-                                page.side(),
-                                new PrintedSide(page.side().width(), page.side().height(), List.of(), List.of()),
-                                true)));
-            }
-        }
-        return sheets;
-    }
-
-    /** What lies on each printer's sheet, as is printed beside it. */
-    private static List<PrintedSheet> told(Imposition imposed) {
-        return imposed.groups().stream()
-                .flatMap(group -> group.sheets().stream())
-                .toList();
-    }
-
-    private static List<Integer> read(List<HandPrinter.Sheet> printed, List<PrintedSheet> told) {
-        assertEquals(printed.size(), told.size());
-        Map<Integer, List<OpenedSheet>> order = new TreeMap<>();
-        Map<String, List<Read>> leaves = new HashMap<>();
-        for (int i = 0; i < told.size(); i++) {
-            assertTrue(printed.get(i).upright(), "sheet " + i + " stands on its head");
-            List<OpenedSheet> holds = told.get(i).holds();
-            for (int cell = 0; cell < holds.size(); cell++) {
-                OpenedSheet sheet = holds.get(cell);
-                order.computeIfAbsent(sheet.signature(), any -> new ArrayList<>())
-                        .add(sheet);
-                leaves.put(
-                        name(sheet), folded(printed.get(i), cell(printed.get(i).front(), sheet, cell), sheet));
-            }
-        }
-        List<Integer> read = new ArrayList<>();
-        order.values().forEach(signature -> {
-            signature.sort(Comparator.comparingInt(OpenedSheet::number));
-            signature.forEach(sheet -> add(read, leaves.get(name(sheet)).get(0)));
-            for (int i = signature.size() - 1; i >= 0; i--) {
-                List<Read> two = leaves.get(name(signature.get(i)));
-                if (two.size() > 1) {
-                    add(read, two.get(1));
-                }
-            }
-        });
-        return read.stream().filter(page -> page >= 0).toList();
-    }
-
-    private static String name(OpenedSheet sheet) {
-        return sheet.signature() + "/" + sheet.number();
-    }
-
-    private static void add(List<Integer> read, Read leaf) {
-        read.add(leaf.front());
-        read.add(leaf.back());
-    }
-
-    /** Where an opened sheet is cut out: as many as go on the printer's sheet, in its middle. */
-    private static Box cell(PrintedSide side, OpenedSheet sheet, int cell) {
-        double width = sheet.widthMm();
-        double height = sheet.heightMm();
-        double gap = side.pages().isEmpty() ? 0 : gap(side, width);
-        int columns = (int) ((side.width() + gap + 0.05) / (width + gap));
-        int rows = (int) ((side.height() + gap + 0.05) / (height + gap));
-        double left = (side.width() - columns * (width + gap) + gap) / 2;
-        double top = (side.height() - rows * (height + gap) + gap) / 2;
-        int row = cell / columns;
-        return new Box(left + cell % columns * (width + gap), top + row * (height + gap), width, height);
-    }
-
-    /** What fills its leaf runs over it by 3 mm on either side. */
-    private static double gap(PrintedSide side, double width) {
-        return side.pages().stream().anyMatch(page -> page.shown().height() > 2 && page.scale() != 1 && filled(page))
-                        && width > 0
-                ? 6
-                : 0;
-    }
-
-    private static boolean filled(Placed page) {
-        return page.shown().width() < page.at().width() - 0.001
-                || page.shown().height() < page.at().height() - 0.001;
-    }
-
-    /** Folded along its middle: the leaf whose front is on the outer side's right, then the one whose back is on its left. */
-    private static List<Read> folded(HandPrinter.Sheet printed, Box cell, OpenedSheet sheet) {
-        Box behind = new Box(printed.front().width() - cell.right(), cell.y(), cell.width(), cell.height());
-        double fold = sheet.folded() ? sheet.foldFrom(false) : 0;
-        double foldBehind = sheet.folded() ? sheet.foldFrom(true) : cell.width();
-        int frontRight = on(printed.front(), half(cell, fold, true));
-        int frontLeft = on(printed.front(), half(cell, fold, false));
-        if (sheet.sides().doubled()) {
-            return List.of(new Read(frontLeft, frontRight));
-        }
-        int backLeft = on(printed.back(), half(behind, foldBehind, false));
-        if (!sheet.folded()) {
-            return List.of(new Read(frontRight, backLeft));
-        }
-        int backRight = on(printed.back(), half(behind, foldBehind, true));
-        return List.of(new Read(frontRight, backLeft), new Read(backRight, frontLeft));
-    }
-
-    private static Box half(Box cell, double fold, boolean right) {
-        return right
-                ? new Box(cell.x() + fold, cell.y(), cell.width() - fold, cell.height())
-                : new Box(cell.x(), cell.y(), fold, cell.height());
-    }
-
-    /** The page printed there, all of it but what bleeds. */
-    private static int on(PrintedSide side, Box half) {
-        List<Placed> found = side.pages().stream()
-                .filter(page -> page.shown().x() + page.shown().width() / 2 > half.x()
-                        && page.shown().x() + page.shown().width() / 2 < half.right()
-                        && page.shown().y() + page.shown().height() / 2 > half.y()
-                        && page.shown().y() + page.shown().height() / 2 < half.bottom())
-                .toList();
-        assertTrue(found.size() < 2, "two pages on one leaf: " + found);
-        found.forEach(page -> assertTrue(page.shown().beyond(half) < 3.001, page + " outside of " + half));
-        return found.isEmpty() ? -1 : found.get(0).page();
-    }
-
     /** Every printer that lays sheets out anyhow is met by one of the four ways of turning. */
     @Test
     public void aPrinterThatTurnsOtherwiseThanIsSaidPutsBacksOnTheirHeads() {
         Imposition imposed = imposed(Books.sound().withPages(16), a5(16), wish());
         HandPrinter printer = new HandPrinter(true, true);
-        List<HandPrinter.Sheet> printed = printed(PrintFile.of(imposed, wish(), new Turning(true, false)), printer);
+        List<HandPrinter.Sheet> printed =
+                PrintedBook.printed(PrintFile.of(imposed, wish(), new Turning(true, false)), printer);
         assertTrue(printed.stream().noneMatch(HandPrinter.Sheet::upright));
     }
 

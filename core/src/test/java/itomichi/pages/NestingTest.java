@@ -22,7 +22,7 @@ import org.testng.annotations.Test;
 public class NestingTest {
 
     private static Spot spot(int sheet, String side) {
-        return new Spot(sheet, side.charAt(0) == 'b', side.charAt(1) == 'r');
+        return new Spot(1, sheet, side.charAt(0) == 'b', side.charAt(1) == 'r');
     }
 
     private static Facing facing(int one, String side, int other, String otherSide) {
@@ -36,12 +36,14 @@ public class NestingTest {
             Laid laid = order.get(i);
             boolean inside = !laid.turned();
             if (i + 1 == order.size()) {
-                seen.add(new Facing(new Spot(laid.sheet(), inside, false), new Spot(laid.sheet(), inside, true)));
+                seen.add(new Facing(new Spot(1, laid.sheet(), inside, false), new Spot(1, laid.sheet(), inside, true)));
             } else {
                 Laid next = order.get(i + 1);
                 boolean outside = next.turned();
-                seen.add(new Facing(new Spot(laid.sheet(), inside, false), new Spot(next.sheet(), outside, true)));
-                seen.add(new Facing(new Spot(next.sheet(), outside, false), new Spot(laid.sheet(), inside, true)));
+                seen.add(
+                        new Facing(new Spot(1, laid.sheet(), inside, false), new Spot(1, next.sheet(), outside, true)));
+                seen.add(
+                        new Facing(new Spot(1, next.sheet(), outside, false), new Spot(1, laid.sheet(), inside, true)));
             }
         }
         return seen;
@@ -104,7 +106,7 @@ public class NestingTest {
     @Test
     public void numberedAsNestedTheyLieAsTheyAre() {
         List<Facing> wanted = List.of(facing(3, "fl", 1, "br"), facing(1, "fl", 1, "fr"));
-        Artwork numbered = Nesting.of(3, wanted).numbered(new Artwork(Map.of(), wanted));
+        Artwork numbered = Nesting.of(3, wanted).numbered(1, new Artwork(Map.of(), wanted));
         List<Laid> asMade = List.of(new Laid(1, false), new Laid(2, false), new Laid(3, false));
         numbered.facing().forEach(one -> assertTrue(keeps(asMade, one), one.toString()));
     }
@@ -138,8 +140,8 @@ public class NestingTest {
         Random dice = new Random(1000 + seed);
         List<Facing> wanted = IntStream.range(0, 4)
                 .mapToObj(i -> new Facing(
-                        new Spot(1 + dice.nextInt(3), dice.nextBoolean(), false),
-                        new Spot(1 + dice.nextInt(3), dice.nextBoolean(), true)))
+                        new Spot(1, 1 + dice.nextInt(3), dice.nextBoolean(), false),
+                        new Spot(1, 1 + dice.nextInt(3), dice.nextBoolean(), true)))
                 .distinct()
                 .toList();
         long most = everyWay().stream()

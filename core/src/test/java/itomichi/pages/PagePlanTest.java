@@ -166,8 +166,8 @@ public class PagePlanTest {
 
     @Test
     public void frontMatterIsCountedInRomanAfterWhatIsNotCounted() {
-        List<Page> read =
-                read(plan(Books.sound().withPageWish(new PageWish(BlankPlace.END, 2, 4, 1, false, Artwork.NONE))));
+        List<Page> read = read(
+                plan(Books.sound().withPageWish(PageWish.PLAIN.withUncounted(2).withRoman(4))));
         assertEquals(
                 read.stream().limit(8).map(Page::words).toList(),
                 List.of("not counted", "not counted", "i", "ii", "iii", "iv", "1", "2"));
@@ -187,7 +187,7 @@ public class PagePlanTest {
     /** What was painted on the inner right of the second sheet is read on the page that lies there: of eight pages the fifth. */
     @Test
     public void whatWasMadeBeforehandIsReadOnItsPage() {
-        Artwork painted = new Artwork(Map.of(new Artwork.Spot(2, true, true), "the moth"), List.of());
+        Artwork painted = new Artwork(Map.of(new Artwork.Spot(1, 2, true, true), "the moth"), List.of());
         BookSpec book = Books.sound().withPages(8).withPageWish(PageWish.PLAIN.withArtwork(painted));
         List<String> pages = read(plan(book)).stream()
                 .filter(page -> page.picture().equals("the moth"))

@@ -4,13 +4,13 @@ import static org.testng.Assert.assertEquals;
 import static org.testng.Assert.fail;
 
 import itomichi.book.Books;
-import itomichi.book.Planner;
 import itomichi.finding.Remark;
 import itomichi.gathering.Split;
 import itomichi.material.BulkKind;
 import itomichi.material.Grain;
 import itomichi.material.Paper;
 import itomichi.measure.Grammage;
+import itomichi.remarks.Remarks;
 import itomichi.spec.Binding;
 import itomichi.spec.BookSpec;
 import itomichi.spec.GatherWish;
@@ -111,7 +111,7 @@ public class SplitOrderTest {
         for (PlannedSplit planned : PlannedSplit.of(spec)) {
             BookSpec taken =
                     spec.withGathering(spec.gathering().withChosen(Optional.of(GatherWish.Chosen.of(planned.split()))));
-            boolean said = Planner.plan(taken).remarks().stream()
+            boolean said = Remarks.unmended(WorkedBook.of(taken)).stream()
                     .filter(remark -> remark.weight() != Remark.Weight.NOTE)
                     .anyMatch(remark -> remark.key().startsWith("fold-")
                             || remark.key().equals("wedge")

@@ -233,7 +233,7 @@ public class ArchiveTest extends HttpTest {
                 rows -> rows.replace(", \"learned\": {}", "").replace("\"learned\": {}, ", ""));
         assertFalse(new String(files(first).get("tables/revision.json"), StandardCharsets.UTF_8).contains("learned"));
         first = bent(first, "tables/learned_out.json", rows -> out);
-        first = bent(first, MANIFEST, manifest -> manifest.replaceFirst("\"version\" : 3", "\"version\" : 1"));
+        first = bent(first, MANIFEST, manifest -> manifest.replaceFirst("\"version\" : 4", "\"version\" : 1"));
         emptyTheBench();
         Answer answer = laidIn(first, "take=true");
         assertEquals(answer.status(), 200, answer.message());
@@ -241,6 +241,19 @@ public class ArchiveTest extends HttpTest {
                 get("/api/books/" + id).body().get("document").get("learned").size(), 0);
         String now = new String(files(taken()).get("tables/learned_out.json"), StandardCharsets.UTF_8);
         assertTrue(now.contains("BULK:Book wove/120000"), now);
+    }
+
+    /** As the application wrote it before anything could be pasted to pages. */
+    @Test
+    public void anArchiveOfTheThirdVersionIsStillRead() throws IOException, NoSuchAlgorithmException {
+        String id = BooksTest.id(worked("Cues"));
+        byte[] third = bent(taken(), "tables/revision.json", rows -> rows.replace("\"pasted\": [], ", ""));
+        assertFalse(new String(files(third).get("tables/revision.json"), StandardCharsets.UTF_8).contains("pasted"));
+        third = bent(third, MANIFEST, manifest -> manifest.replaceFirst("\"version\" : 4", "\"version\" : 3"));
+        emptyTheBench();
+        assertEquals(laidIn(third, "take=true").status(), 200);
+        JsonNode pages = get("/api/books/" + id).body().get("document").get("pages");
+        assertEquals(pages.get("pasted").size(), 0);
     }
 
     private void refused(byte[] archive, String line) {

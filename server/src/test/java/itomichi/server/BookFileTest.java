@@ -29,7 +29,7 @@ public class BookFileTest extends HttpTest {
     @Test
     public void theFileSaysWhatItIs() {
         String file = saved("Cues");
-        assertTrue(file.contains("\"format\" : \"itomichi-book\"") && file.contains("\"version\" : 8"), file);
+        assertTrue(file.contains("\"format\" : \"itomichi-book\"") && file.contains("\"version\" : 9"), file);
     }
 
     /** Files as applications of earlier versions wrote them. */
@@ -80,6 +80,23 @@ public class BookFileTest extends HttpTest {
         assertEquals(answer.body().get("document").get("learned").size(), 0);
     }
 
+    /** What was made beforehand was of the first signature, and nothing was pasted to any page. */
+    @Test
+    public void inEarlierBooksPaintedSheetsWereOfTheFirstSignature() throws Exception {
+        Answer answer = post("/api/book-file", Files.readString(Path.of("src/test/resources/moth-8.json")));
+        assertEquals(answer.status(), 201, answer.message());
+        JsonNode pages = answer.body().get("document").get("pages");
+        assertEquals(
+                pages.get("artwork")
+                        .get("pictures")
+                        .get(0)
+                        .get("half")
+                        .get("signature")
+                        .asInt(),
+                1);
+        assertEquals(pages.get("pasted").size(), 0);
+    }
+
     @Test
     public void theExampleInTheDocumentationIsABook() throws Exception {
         String text = Files.readString(Path.of("..", "docs", "book-file.md"));
@@ -92,7 +109,7 @@ public class BookFileTest extends HttpTest {
     Object[][] wrong() {
         return new Object[][] {
             {"\"format\" : ", "", "Line 2, column"},
-            {"\"version\" : 8", "\"version\" : 9", "At “/version”: the file is of version 9"},
+            {"\"version\" : 9", "\"version\" : 10", "At “/version”: the file is of version 10"},
             {"itomichi-book", "something-else", "At “/format”: read “something-else”"},
             {"\"number\" : 32", "\"number\" : \"many\"", "/book/extent/number"},
             {"\"number\" : 32", "\"number\" : 0", "/book/extent/number"},

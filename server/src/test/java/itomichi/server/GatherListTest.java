@@ -107,7 +107,7 @@ public class GatherListTest extends HttpTest {
     }
 
     private static ObjectNode half(ObjectNode at, int sheet, boolean back, boolean right) {
-        return at.put("sheet", sheet).put("back", back).put("right", right);
+        return at.put("signature", 1).put("sheet", sheet).put("back", back).put("right", right);
     }
 
     /** The back of the third sheet is to be seen whole: it is nested innermost, and numbered so. */
@@ -119,11 +119,14 @@ public class GatherListTest extends HttpTest {
                 .addObject();
         half(facing.putObject("one"), 3, true, false);
         half(facing.putObject("other"), 3, true, true);
-        JsonNode nesting = post("/api/plan/pages", document).body().get("nesting");
+        JsonNode nesting =
+                post("/api/plan/pages", document).body().get("nestings").get(0);
         JsonNode order = nesting.get("order");
         assertEquals(order.get(order.size() - 1).get("sheet").asInt(), 3);
-        JsonNode numbered =
-                post("/api/plan/pages", nesting.get("document")).body().get("nesting");
+        JsonNode numbered = post("/api/plan/pages", nesting.get("document"))
+                .body()
+                .get("nestings")
+                .get(0);
         assertFalse(numbered.hasNonNull("document"));
         assertFalse(numbered.hasNonNull("why"));
     }
@@ -138,12 +141,28 @@ public class GatherListTest extends HttpTest {
         half(facing.putObject("other"), 2, false, false);
         String why = post("/api/plan/pages", document)
                 .body()
-                .get("nesting")
+                .get("nestings")
+                .get(0)
                 .get("why")
                 .asString();
         assertTrue(why.contains("both left halves"), why);
         facing.putNull("one");
         assertEquals(post("/api/plan/pages", document).status(), 422);
+    }
+
+    @Test
+    public void halvesOfTwoSignaturesAreNotNestedTogether() {
+        ObjectNode document = document("Cues");
+        ObjectNode facing = ((ObjectNode) document.get("pages").get("artwork"))
+                .putArray("facing")
+                .addObject();
+        half(facing.putObject("one"), 1, true, false);
+        half(facing.putObject("other"), 2, false, true).put("signature", 2);
+        Answer answer = post("/api/plan/pages", document);
+        assertEquals(answer.status(), 422);
+        assertEquals(
+                answer.message(),
+                "signature 1, sheet 1, back left and signature 2, sheet 2, front right are of two signatures; only what is nested is brought to face.");
     }
 
     @Test

@@ -4,7 +4,7 @@ import type { PagePlan } from '../../../../api/client';
 import { useSession } from '../../../../state/useSession';
 import { SelectField } from '../../../../ui/choices';
 import { TypedField } from '../../../../ui/TypedField';
-import { HALVES, halfWords, pictureOn, withFacing, withoutFacing, withPicture, type Half } from './artwork';
+import { HALVES, halfWords, pictureOn, sideWords, withFacing, withoutFacing, withPicture, type Half } from './artwork';
 
 /** The longest that is said of a half. */
 const LONGEST = 60;
@@ -16,24 +16,25 @@ const MOST_SHEETS = 12;
 const MOST_WISHES = 12;
 
 /** Sheets that were painted or printed beforehand: what is on their halves, which are to face each other, and how they are nested for it. */
-export function ArtworkLook({ plan, sheets }: { plan: PagePlan; sheets: number }) {
+export function ArtworkLook({ plan, signature }: { plan: PagePlan; signature: PagePlan['signatures'][number] }) {
   const { session, state } = useSession();
   const { artwork } = state.document.pages;
-  const numbers = Array.from({ length: Math.min(sheets, MOST_SHEETS) }, (_, i) => i + 1);
+  const numbers = Array.from({ length: Math.min(signature.sheets.length, MOST_SHEETS) }, (_, i) => i + 1);
+  const nesting = plan.nestings.find((one) => one.signature === signature.number);
   return (
     <section className="artwork" aria-label="Made beforehand">
-      <h2>On the sheets of the first signature, before they are folded</h2>
+      <h2>On the sheets of signature {signature.number}, before they are folded</h2>
       <ol>
         {numbers.map((sheet) => (
           <li key={sheet}>
             <h3>Sheet {sheet}</h3>
             <div className="artwork-halves">
               {HALVES.map((place) => {
-                const half = { ...place, sheet };
+                const half = { ...place, signature: signature.number, sheet };
                 return (
                   <TypedField
                     key={halfWords(half)}
-                    label={halfWords(half).replace(/^sheet \d+, /, '')}
+                    label={sideWords(half)}
                     shown={pictureOn(artwork, half)}
                     empty="nothing"
                     take={(text) => {
@@ -51,35 +52,39 @@ export function ArtworkLook({ plan, sheets }: { plan: PagePlan; sheets: number }
           </li>
         ))}
       </ol>
-      <Wishes numbers={numbers} />
-      {plan.nesting && <Nested nesting={plan.nesting} />}
+      <Wishes key={signature.number} signature={signature.number} numbers={numbers} />
+      {nesting && <Nested nesting={nesting} />}
     </section>
   );
 }
 
 /** Which halves are to face each other. */
-function Wishes({ numbers }: { numbers: number[] }) {
+function Wishes({ signature, numbers }: { signature: number; numbers: number[] }) {
   const { session, state } = useSession();
   const { artwork } = state.document.pages;
   const [one, setOne] = useState('0');
   const [other, setOther] = useState('1');
-  const halves: Half[] = numbers.flatMap((sheet) => HALVES.map((place) => ({ ...place, sheet })));
+  const halves: Half[] = numbers.flatMap((sheet) => HALVES.map((place) => ({ ...place, signature, sheet })));
+  const wishes = artwork.facing
+    .map((facing, at) => ({ facing, at }))
+    .filter(({ facing }) => facing.one.signature === signature);
   const named = (half: Half) => {
     const picture = pictureOn(artwork, half);
-    return picture ? `${picture} (${halfWords(half)})` : halfWords(half);
+    const place = `sheet ${half.sheet}, ${sideWords(half)}`;
+    return picture ? `${picture} (${place})` : place;
   };
   const options = halves.map((half, i) => ({ value: String(i), label: named(half) }));
   return (
     <>
       <h3>To face each other</h3>
       <ul className="artwork-wishes">
-        {artwork.facing.map((facing, i) => (
+        {wishes.map(({ facing, at }) => (
           <li key={`${halfWords(facing.one)} ${halfWords(facing.other)}`}>
             {named(facing.one)} and {named(facing.other)}{' '}
             <Button
               size="small"
               aria-label={`Take out: ${named(facing.one)} and ${named(facing.other)}`}
-              onClick={() => session.change('no longer facing', withoutFacing(i))}
+              onClick={() => session.change('no longer facing', withoutFacing(at))}
             >
               Take out
             </Button>
@@ -91,7 +96,7 @@ function Wishes({ numbers }: { numbers: number[] }) {
         <SelectField label="faces" value={other} options={options} choose={setOther} />
         <Button
           size="small"
-          disabled={one === other || artwork.facing.length >= MOST_WISHES}
+          disabled={one === other || wishes.length >= MOST_WISHES}
           onClick={() =>
             session.change('halves facing', withFacing({ one: halves[Number(one)]!, other: halves[Number(other)]! }))
           }
@@ -104,7 +109,7 @@ function Wishes({ numbers }: { numbers: number[] }) {
 }
 
 /** The nesting that keeps what is wanted, or most of it. */
-function Nested({ nesting }: { nesting: NonNullable<PagePlan['nesting']> }) {
+function Nested({ nesting }: { nesting: PagePlan['nestings'][number] }) {
   const { session } = useSession();
   const { order, why, document } = nesting;
   return (

@@ -51,6 +51,7 @@ function Half({ page, of }: { page?: Opening['left']; of?: string | null }) {
     <span className={page.kind === 'TEXT' ? 'page-half' : 'page-half page-half-none'}>
       <b>
         {page.words} {page.picture && <i>{page.picture}</i>}
+        {page.pocket && <i>pocket</i>}
       </b>
       <small>{of}</small>
     </span>

@@ -48,7 +48,13 @@ export function SheetsLook({ sheets, behind, heightMm, width }: Props) {
   );
 }
 
-const REACHES = { FULL: '', SHORT: 'short', FOLD_OUT: 'folds out', STUB: 'a stub that catches the fold' } as const;
+const REACHES = {
+  FULL: '',
+  SHORT: 'short',
+  TIPPED: 'tipped on',
+  FOLD_OUT: 'folds out',
+  STUB: 'a stub that catches the fold',
+} as const;
 
 /** What folds out, and what ends before the fore edge. */
 function Reach({ sheet }: { sheet: PlannedSheet }) {

@@ -2,8 +2,8 @@ import { expect, test } from 'vitest';
 import type { BookDocument } from '../../../../api/client';
 import { halfWords, pictureOn, withFacing, withoutFacing, withPicture } from './artwork';
 
-const half = { sheet: 2, back: true, right: false };
-const other = { sheet: 3, back: false, right: true };
+const half = { signature: 1, sheet: 2, back: true, right: false };
+const other = { signature: 1, sheet: 3, back: false, right: true };
 const empty = { pages: { artwork: { pictures: [], facing: [] } } } as unknown as BookDocument;
 
 test('what is on a half is read back', () => {
@@ -27,6 +27,6 @@ test('two halves are to face each other until that is taken out', () => {
   expect(withoutFacing(0)(wanted).pages.artwork.facing).toEqual([]);
 });
 
-test('a half is told by its sheet, its side and its place', () => {
-  expect(halfWords(half)).toBe('sheet 2, back left');
+test('a half is told by its signature, its sheet, its side and its place', () => {
+  expect(halfWords(half)).toBe('signature 1, sheet 2, back left');
 });

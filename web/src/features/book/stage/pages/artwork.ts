@@ -5,7 +5,7 @@ export type Half = Artwork['pictures'][number]['half'];
 export type Facing = Artwork['facing'][number];
 
 /** The four halves of a sheet, its front first. */
-export const HALVES: readonly Omit<Half, 'sheet'>[] = [
+export const HALVES: readonly Pick<Half, 'back' | 'right'>[] = [
   { back: false, right: false },
   { back: false, right: true },
   { back: true, right: false },
@@ -13,11 +13,19 @@ export const HALVES: readonly Omit<Half, 'sheet'>[] = [
 ];
 
 export const sameHalf = (one: Half, other: Half) =>
-  one.sheet === other.sheet && one.back === other.back && one.right === other.right;
+  one.signature === other.signature &&
+  one.sheet === other.sheet &&
+  one.back === other.back &&
+  one.right === other.right;
+
+/** Which half of its sheet it is, in words. */
+export function sideWords({ back, right }: Pick<Half, 'back' | 'right'>): string {
+  return `${back ? 'back' : 'front'} ${right ? 'right' : 'left'}`;
+}
 
 /** Which half it is, in words. */
-export function halfWords({ sheet, back, right }: Half): string {
-  return `sheet ${sheet}, ${back ? 'back' : 'front'} ${right ? 'right' : 'left'}`;
+export function halfWords({ signature, sheet, back, right }: Half): string {
+  return `signature ${signature}, sheet ${sheet}, ${sideWords({ back, right })}`;
 }
 
 /** What is on a half; empty where nothing is said. */

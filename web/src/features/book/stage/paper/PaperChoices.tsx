@@ -11,7 +11,8 @@ export function PaperChoices({ number }: { number: number }) {
   const { session, state } = useSession();
   const paper = paperAt(state.document, number);
   const { field } = paperField(number);
-  const used = state.document.gathering.recipes.some((recipe) => recipe.some((sheet) => sheet.paper >= number));
+  const inRecipe = state.document.gathering.recipes.some((recipe) => recipe.some((sheet) => sheet.paper >= number));
+  const used = inRecipe || state.document.pages.pasted.some((one) => one.paper >= number);
   return (
     <>
       <FromDrawer number={number} />
@@ -44,7 +45,7 @@ export function PaperChoices({ number }: { number: number }) {
           >
             Take this paper out
           </Button>
-          {used && <span className="field-help"> A recipe uses it.</span>}
+          {used && <span className="field-help"> {inRecipe ? 'A recipe uses it.' : 'It is pasted to pages.'}</span>}
         </p>
       )}
     </>

@@ -3,7 +3,6 @@ package itomichi.documents.imposing;
 import itomichi.documents.imposing.Layout.Place;
 import itomichi.documents.imposing.Layout.Shown;
 import java.io.IOException;
-import java.io.OutputStream;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
@@ -13,8 +12,6 @@ import org.apache.pdfbox.cos.COSBase;
 import org.apache.pdfbox.cos.COSDictionary;
 import org.apache.pdfbox.cos.COSInteger;
 import org.apache.pdfbox.cos.COSName;
-import org.apache.pdfbox.cos.COSStream;
-import org.apache.pdfbox.multipdf.LayerUtility;
 import org.apache.pdfbox.pdfwriter.compress.CompressParameters;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.pdmodel.PDDocumentInformation;
@@ -61,13 +58,12 @@ final class Composer {
     }
 
     private void compose(Layout layout, PDDocument marks, Progress progress) throws TextFault, IOException {
-        LayerUtility layers = new LayerUtility(document);
+        MarkForms over = new MarkForms(document, marks);
         COSDictionary pages = new COSDictionary();
         COSArray kids = new COSArray();
         List<COSBase> seen = new ArrayList<>();
         for (int i = 0; i < layout.pages().size(); i++) {
-            PDFormXObject over = layers.importPageAsForm(marks, i);
-            COSDictionary page = page(layout.pages().get(i), over);
+            COSDictionary page = page(layout.pages().get(i), over.next());
             page.setItem(COSName.PARENT, pages);
             kids.add(page);
             seen.add(page.getDictionaryObject(COSName.RESOURCES));
@@ -113,11 +109,7 @@ final class Composer {
         content.append("q /").append(resources.add(over, "M").getName()).append(" Do Q\n");
         PDPage page = new PDPage(new PDRectangle((float) width, (float) height));
         page.setResources(resources);
-        COSStream stream = document.getDocument().createCOSStream();
-        try (OutputStream out = stream.createOutputStream(COSName.FLATE_DECODE)) {
-            out.write(PdfNumbers.ascii(content.toString()));
-        }
-        page.getCOSObject().setItem(COSName.CONTENTS, stream);
+        page.getCOSObject().setItem(COSName.CONTENTS, PackedStreams.ofLines(document, content.toString()));
         return page.getCOSObject();
     }
 

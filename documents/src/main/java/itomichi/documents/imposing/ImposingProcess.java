@@ -36,12 +36,17 @@ public final class ImposingProcess {
     /** Begins a line that says what is wrong. */
     public static final String FAULT = "fault ";
 
-    /** What is wrong where a password is wanted. */
-    public static final String LOCKED = "The file is locked; its password is wanted.";
+    /** Says that an order was done, whole; nobody need wait for the process to end. */
+    public static final String END = "end";
+
+    /** Begins a line that says why a password is wanted. */
+    public static final String LOCKED = "locked ";
 
     /** With memory of its own, and compiled quickly, for it does not live long. */
     private static final List<String> FLAGS = List.of(
             "-Xmx256m",
+            // room for what is made of a text before any of it is looked through for what can be let go
+            "-Xmn48m",
             "-XX:+UseSerialGC",
             "-XX:TieredStopAtLevel=1",
             "-Djava.awt.headless=true",
@@ -97,6 +102,8 @@ public final class ImposingProcess {
         // what libraries have to say goes elsewhere
         System.setOut(System.err);
         WarmUp.run(Integer.parseInt(rounds[0]));
+        // what that left behind is not cleared away while somebody waits
+        System.gc();
         out.println(READY);
         BufferedReader in = new BufferedReader(new InputStreamReader(System.in, StandardCharsets.UTF_8));
         String number = in.readLine();
@@ -116,6 +123,9 @@ public final class ImposingProcess {
         ImposingProcess process = new ImposingProcess(password, out);
         try {
             process.run(arguments);
+            out.println(END);
+        } catch (TextFault.Locked locked) {
+            out.println(LOCKED + locked.getMessage());
         } catch (TextFault fault) {
             process.fault(String.valueOf(fault.getMessage()));
         } catch (OutOfMemoryError tooMuch) {

@@ -19,6 +19,8 @@ final class OpenedText implements AutoCloseable {
 
     /** What may be unpacked at a time; it lies on the disk. */
     private static final long MOST_UNPACKED = 400_000_000;
+    /** What is made of a text of hundreds of pages; only what swells goes to a file. */
+    private static final long MOST_IN_MEMORY = 16_000_000;
 
     /** How far into a file its mark is looked for, as its readers usually do. */
     private static final int MARK_WITHIN = 1024;
@@ -43,7 +45,7 @@ final class OpenedText implements AutoCloseable {
         PDDocument document = load(file, password);
         try {
             if (!document.getCurrentAccessPermission().canPrint()) {
-                throw new TextFault(
+                throw new TextFault.Locked(
                         "Whoever made this file does not let it be printed; the password of its owner is wanted.");
             }
             List<PDPage> pages = new ArrayList<>();
@@ -70,11 +72,11 @@ final class OpenedText implements AutoCloseable {
                     password,
                     null,
                     null,
-                    MemoryUsageSetting.setupTempFileOnly(MOST_UNPACKED).streamCache);
+                    MemoryUsageSetting.setupMixed(MOST_IN_MEMORY, MOST_UNPACKED).streamCache);
         } catch (InvalidPasswordException locked) {
-            throw new TextFault(
+            throw new TextFault.Locked(
                     password.isEmpty()
-                            ? ImposingProcess.LOCKED
+                            ? "The file is locked; its password is wanted."
                             : "That password does not open the file; type it once more.");
         }
     }

@@ -6,7 +6,6 @@ import java.io.OutputStream;
 import java.util.Collections;
 import java.util.HashMap;
 import java.util.IdentityHashMap;
-import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import org.apache.pdfbox.cos.COSArray;
@@ -72,23 +71,9 @@ final class PageForms {
             contents = array.getObject(0);
         }
         if (contents instanceof COSStream stream) {
-            return taken.add(stream) ? stream : copied(stream);
+            return taken.add(stream) ? stream : PackedStreams.copied(document, stream);
         }
         return joined(page);
-    }
-
-    private COSStream copied(COSStream stream) throws IOException {
-        COSStream copy = document.getDocument().createCOSStream();
-        for (COSName key : List.of(COSName.FILTER, COSName.DECODE_PARMS)) {
-            if (stream.containsKey(key)) {
-                copy.setItem(key, stream.getItem(key));
-            }
-        }
-        try (InputStream in = stream.createRawInputStream();
-                OutputStream out = copy.createRawOutputStream()) {
-            in.transferTo(out);
-        }
-        return copy;
     }
 
     /** A content in parts may be broken anywhere, within a word too: it is unpacked and joined. */

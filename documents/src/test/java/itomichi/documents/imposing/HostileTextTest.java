@@ -32,7 +32,10 @@ public class HostileTextTest {
                 List.of("read", source.toString(), opened.toString()),
                 password,
                 new PrintStream(said, true, StandardCharsets.UTF_8));
-        return said.toString(StandardCharsets.UTF_8).lines().toList();
+        return said.toString(StandardCharsets.UTF_8)
+                .lines()
+                .filter(line -> !line.equals(ImposingProcess.END))
+                .toList();
     }
 
     private static Path sized(float width, float height) throws IOException {
@@ -98,12 +101,6 @@ public class HostileTextTest {
             {"fifty metres", sized(141_732, 595), "Page 1 of the file is 50000 by 210 mm; from 5 mm to 5 m is printed."
             },
             {"100,000 pages", repeated(100_000), "The file has more than 4,000 pages; no more are printed."},
-            {"locked", Sources.locked("owner", "user", true), ImposingProcess.LOCKED},
-            {
-                "not to be printed",
-                Sources.locked("owner", "", false),
-                "Whoever made this file does not let it be printed; the password of its owner is wanted."
-            },
         };
     }
 
@@ -113,12 +110,27 @@ public class HostileTextTest {
     }
 
     @Test
+    public void aLockedFileAsksForItsPassword() throws IOException {
+        assertEquals(
+                read(Sources.locked("owner", "user", true), ""),
+                List.of(ImposingProcess.LOCKED + "The file is locked; its password is wanted."));
+    }
+
+    @Test
+    public void aFileNotToBePrintedAsksForThePasswordOfItsOwner() throws IOException {
+        assertEquals(
+                read(Sources.locked("owner", "", false), ""),
+                List.of(ImposingProcess.LOCKED
+                        + "Whoever made this file does not let it be printed; the password of its owner is wanted."));
+    }
+
+    @Test
     public void aLockedFileIsOpenedByItsPassword() throws IOException {
         Path locked = Sources.locked("owner", "user", true);
         assertTrue(read(locked, "user").get(0).startsWith(ImposingProcess.SIZE));
         assertEquals(
                 read(locked, "usher"),
-                List.of(ImposingProcess.FAULT + "That password does not open the file; type it once more."));
+                List.of(ImposingProcess.LOCKED + "That password does not open the file; type it once more."));
     }
 
     /** A file that swells beyond the memory it is given is left alone, and does not take its reader along. */

@@ -12,13 +12,15 @@ final class EarlierArchive {
 
     /** Raises a row, as far as it can be by itself. */
     static void raise(ArchiveTable table, JsonNode row, int version, JsonMapper json) {
-        if (version >= 2) {
-            return;
-        }
         if (table == ArchiveTable.REVISION && row.get("document") instanceof ObjectNode document) {
-            EarlierDocument.toEighth(document, json);
+            if (version < 2) {
+                EarlierDocument.toEighth(document, json);
+            }
+            if (version < 4) {
+                EarlierDocument.toNinth(document);
+            }
         }
-        if (table == ArchiveTable.PUNCHING && row instanceof ObjectNode ticks) {
+        if (version < 2 && table == ArchiveTable.PUNCHING && row instanceof ObjectNode ticks) {
             ticks.put("of_what", "HOLES");
         }
     }

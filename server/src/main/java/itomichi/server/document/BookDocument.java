@@ -14,6 +14,7 @@ import itomichi.measure.Unit;
 import itomichi.path.Edge;
 import itomichi.path.Face;
 import itomichi.spec.PageWish;
+import itomichi.spec.PastedOn;
 import itomichi.spec.StitchWish;
 import itomichi.station.Level;
 import itomichi.station.Role;
@@ -111,19 +112,29 @@ public record BookDocument(
 
     /**
      * How pages are counted: where those stand that nobody asked for, how many of the text come before any is counted, how many are then
-     * counted in roman figures, the number of the page after those; and whether single sheets are folded at the fore edge.
+     * counted in roman figures, the number of the page after those; whether single sheets are folded at the fore edge; and what is pasted to
+     * pages.
      */
     public record Pages(
-            PageWish.BlankPlace blanks, int uncounted, int roman, int first, boolean doubled, Made artwork) {}
+            PageWish.BlankPlace blanks,
+            int uncounted,
+            int roman,
+            int first,
+            boolean doubled,
+            Made artwork,
+            List<Pasted> pasted) {}
 
-    /** What was made on the sheets of a signature beforehand, and which halves of them are to face each other. */
+    /** Something pasted to a page, counted through the book from 1: of which paper, from 0, its size, how thick what a pocket holds. */
+    public record Pasted(PastedOn.Kind kind, int page, int paper, double widthMm, double heightMm, double holdsMm) {}
+
+    /** What was made on sheets beforehand, and which halves of them are to face each other. */
     public record Made(List<Picture> pictures, List<Facing> facing) {}
 
     /** What is on a half. */
     public record Picture(Half half, String words) {}
 
-    /** Half of a side of a sheet, counted from 1. */
-    public record Half(int sheet, boolean back, boolean right) {}
+    /** Half of a side of a sheet; signatures as they are sewn, and sheets in them, are counted from 1. */
+    public record Half(int signature, int sheet, boolean back, boolean right) {}
 
     /** Two halves that are to face each other. */
     public record Facing(Half one, Half other) {}

@@ -13,6 +13,7 @@ import itomichi.material.SewingThread;
 import itomichi.material.ThreadCount;
 import itomichi.measure.Length;
 import itomichi.spec.BookSpec;
+import itomichi.spec.PastedOn;
 import itomichi.spec.UnfitValueException;
 import java.util.List;
 import java.util.Map;
@@ -122,6 +123,11 @@ public final class BookDocuments {
             case COTTON -> new ThreadCount.Cotton(count.number(), count.ply());
             case WOUND -> new ThreadCount.Wound(count.turns(), mm("thread.woundMm", count.widthMm()));
         };
+    }
+
+    /** Something that is pasted to a page, as it travels. */
+    public static BookDocument.Pasted pasted(PastedOn pasted) {
+        return PageDocuments.pasted(pasted);
     }
 
     /**

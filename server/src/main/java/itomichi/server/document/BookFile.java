@@ -10,5 +10,5 @@ package itomichi.server.document;
 public record BookFile(String format, int version, BookDocument book) {
 
     public static final String FORMAT = "itomichi-book";
-    public static final int VERSION = 8;
+    public static final int VERSION = 9;
 }

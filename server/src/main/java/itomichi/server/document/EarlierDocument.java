@@ -1,6 +1,8 @@
 package itomichi.server.document;
 
 import itomichi.finding.Stage;
+import itomichi.structure.Structures;
+import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.ObjectNode;
@@ -29,5 +31,30 @@ public final class EarlierDocument {
                 done.add(Stage.PAGES.name());
             }
         }
+    }
+
+    /** From the eighth to the ninth: what was made beforehand was all of the first signature of pages; nothing was pasted to any. */
+    public static void toNinth(ObjectNode book) {
+        ObjectNode pages = (ObjectNode) book.get("pages");
+        if (pages.has("pasted")) {
+            return;
+        }
+        pages.putArray("pasted");
+        int first = endpapersFirst(book) ? 2 : 1;
+        JsonNode artwork = pages.path("artwork");
+        artwork.path("pictures").forEach(picture -> ((ObjectNode) picture.get("half")).put("signature", first));
+        artwork.path("facing").forEach(two -> {
+            ((ObjectNode) two.get("one")).put("signature", first);
+            ((ObjectNode) two.get("other")).put("signature", first);
+        });
+    }
+
+    private static boolean endpapersFirst(ObjectNode book) {
+        boolean apart =
+                book.path("gathering").path("wish").path("endpapersApart").asBoolean(false);
+        return apart
+                && Structures.keyed(book.path("structure").asString(""))
+                        .filter(structure -> structure.form().most() > 1)
+                        .isPresent();
     }
 }

@@ -32,7 +32,7 @@ public final class StartingBook {
     public static final BookDocument.Cutting USUAL_CUTTING = new BookDocument.Cutting(CutWish.Manner.CUT, true, 0);
     /** Counted from the first page on, what is over at the end. */
     public static final BookDocument.Pages PLAIN_PAGES = new BookDocument.Pages(
-            PageWish.BlankPlace.END, 0, 0, 1, false, new BookDocument.Made(List.of(), List.of()));
+            PageWish.BlankPlace.END, 0, 0, 1, false, new BookDocument.Made(List.of(), List.of()), List.of());
 
     /** The best split, nothing preferred, pressed overnight. */
     public static final BookDocument.Gathering PLAIN_GATHERING = new BookDocument.Gathering(

@@ -42,6 +42,9 @@ final class EarlierBookFile {
         if (version < 8) {
             EarlierDocument.toEighth(book, json);
         }
+        if (version < 9) {
+            EarlierDocument.toNinth(book);
+        }
         file.put("version", BookFile.VERSION);
     }
 

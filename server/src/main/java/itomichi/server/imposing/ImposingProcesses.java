@@ -63,6 +63,7 @@ class ImposingProcesses {
      * @param done told how many pages are done
      * @param hand may stop it
      * @return what it said besides
+     * @throws LockedTextException in one line, if a password is wanted
      * @throws ProblemException in one line, if it cannot be done
      * @throws CancellationException if it was stopped
      */
@@ -87,23 +88,23 @@ class ImposingProcesses {
         clock.start();
         List<String> said = new ArrayList<>();
         try {
-            hear(process, order, done, hand, said);
+            if (heard(process, order, done, hand, said)) {
+                return said;
+            }
             int code = process.onExit().join().exitValue();
             if (hand.stopped()) {
                 throw new CancellationException("Stopped by hand");
             }
-            if (code != 0) {
-                LOG.warn("A process ended with {}: {}", code, order.words());
-                throw fault("This took too long or too much memory, and was ended; a simpler file may go.");
-            }
-            return said;
+            LOG.warn("A process ended with {}: {}", code, order.words());
+            throw fault("This took too long or too much memory, and was ended; a simpler file may go.");
         } finally {
             process.destroyForcibly();
             clock.interrupt();
         }
     }
 
-    private static void hear(Process process, Order order, IntConsumer done, Hand hand, List<String> said) {
+    /** Whether it said that all was done. */
+    private static boolean heard(Process process, Order order, IntConsumer done, Hand hand, List<String> said) {
         try (var in = process.getOutputStream();
                 BufferedReader lines = process.inputReader(StandardCharsets.UTF_8)) {
             in.write(ImposingProcess.order(order.words(), order.password()));
@@ -112,11 +113,13 @@ class ImposingProcesses {
                 process.destroyForcibly();
             }
             for (String line = lines.readLine(); line != null; line = lines.readLine()) {
-                if (line.equals(ImposingProcess.READY)) {
-                    continue;
+                if (line.equals(ImposingProcess.END)) {
+                    return true;
                 }
                 if (line.startsWith(ImposingProcess.DONE)) {
                     done.accept(Integer.parseInt(line.substring(ImposingProcess.DONE.length())));
+                } else if (line.startsWith(ImposingProcess.LOCKED)) {
+                    throw new LockedTextException(line.substring(ImposingProcess.LOCKED.length()));
                 } else if (line.startsWith(ImposingProcess.FAULT)) {
                     throw fault(line.substring(ImposingProcess.FAULT.length()));
                 } else if (line.startsWith(ImposingProcess.SIZE)) {
@@ -126,6 +129,7 @@ class ImposingProcesses {
         } catch (IOException gone) {
             LOG.debug("A process ended before it had heard everything", gone);
         }
+        return false;
     }
 
     private static void end(Process process, Duration limit) {

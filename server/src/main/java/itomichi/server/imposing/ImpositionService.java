@@ -1,11 +1,10 @@
 package itomichi.server.imposing;
 
 import itomichi.book.BookPlan;
-import itomichi.documents.imposing.Layout;
 import itomichi.documents.pdf.PdfWriter;
+import itomichi.documents.sheets.PrintLayout;
 import itomichi.documents.sheets.PrintMarks;
 import itomichi.imposition.Imposition;
-import itomichi.imposition.Placed;
 import itomichi.imposition.PrintFile;
 import itomichi.imposition.StartingWish;
 import itomichi.imposition.Turning;
@@ -159,7 +158,7 @@ class ImpositionService {
                 new ArrayList<>(List.of("impose", room.source(text).toString()));
         for (int i = 0; i < files.size(); i++) {
             Path layout = folder.resolve(i + ".layout");
-            Files.write(layout, layout(files.get(i)).lines());
+            Files.write(layout, PrintLayout.of(files.get(i)).lines());
             Path marks = folder.resolve(i + ".marks.pdf");
             Files.write(marks, PdfWriter.write(PrintMarks.draw(files.get(i))));
             arguments.addAll(
@@ -176,31 +175,6 @@ class ImpositionService {
 
     private static Path file(Path folder, int number) {
         return folder.resolve(number + ".pdf");
-    }
-
-    private static Layout layout(PrintFile file) {
-        return new Layout(file.pages().stream()
-                .map(page -> new Layout.Page(
-                        page.side().width(),
-                        page.side().height(),
-                        page.upsideDown(),
-                        page.side().pages().stream()
-                                .map(ImpositionService::place)
-                                .toList()))
-                .toList());
-    }
-
-    private static Layout.Place place(Placed placed) {
-        return new Layout.Place(
-                placed.page(),
-                placed.at().x(),
-                placed.at().y(),
-                placed.scale(),
-                new Layout.Shown(
-                        placed.shown().x(),
-                        placed.shown().y(),
-                        placed.shown().width(),
-                        placed.shown().height()));
     }
 
     /** A file that was made, from 0, with what it is called. */

@@ -17,6 +17,7 @@ import itomichi.server.plan.InUnits;
 import itomichi.server.plan.PlanView.RemarkView;
 import itomichi.server.plan.PlanViews;
 import itomichi.spec.PrintWish;
+import itomichi.spec.PrintWish.PrinterSheet;
 import itomichi.spec.UnfitValueException;
 import java.util.List;
 import java.util.Map;
@@ -32,6 +33,7 @@ import org.jspecify.annotations.Nullable;
  * @param fault why it cannot be printed so; left out where it can
  * @param sheets the printer's sheets
  * @param openings the same as a reader turns them
+ * @param wantsLarger whether sheets of the book are too large for the printer's usual sheet
  * @param creeps how far inner sheets stand out, and how far their pages are moved for it
  * @param remarks what is to be said of it
  * @param canons margins to start from
@@ -43,12 +45,13 @@ record ImpositionView(
         @Nullable String fault,
         List<PrinterSheetView> sheets,
         List<PrinterSideView> openings,
+        boolean wantsLarger,
         List<CreepView> creeps,
         List<RemarkView> remarks,
         List<CanonView> canons,
         List<PrinterPaper> papers) {
 
-    private static final Imposition NOTHING = new Imposition(List.of(), List.of(), List.of(), 0, List.of());
+    private static final Imposition NOTHING = new Imposition(List.of(), List.of(), List.of(), 0, true, List.of());
 
     /** A printer's sheet; {@code back} is left out where nothing is printed on it. */
     record PrinterSheetView(
@@ -94,6 +97,7 @@ record ImpositionView(
                         .flatMap(group -> group.sheets().stream().map(sheet -> sheet(group, sheet)))
                         .toList(),
                 imposition.proof().stream().map(ImpositionView::side).toList(),
+                imposition.tooLarge(),
                 imposition.creeps().stream().map(ImpositionView::creep).toList(),
                 imposition.remarks().stream()
                         .map(remark -> PlanViews.remark(laid.book().document(), remark))
@@ -114,10 +118,15 @@ record ImpositionView(
         measures.put("margins.foreEdgeMm", read(wish.margins().foreEdge()));
         measures.put("margins.tailMm", read(wish.margins().tail()));
         measures.put("bleedMm", read(wish.bleed()));
-        measures.put("sheet.widthMm", read(wish.sheet().width()));
-        measures.put("sheet.heightMm", read(wish.sheet().height()));
-        measures.put("sheet.unprintableMm", read(wish.sheet().unprintable()));
+        measure(measures, "sheet", wish.sheet());
+        wish.larger().ifPresent(larger -> measure(measures, "larger", larger));
         return measures;
+    }
+
+    private static void measure(Map<String, InUnits> measures, String field, PrinterSheet sheet) {
+        measures.put(field + ".widthMm", read(sheet.width()));
+        measures.put(field + ".heightMm", read(sheet.height()));
+        measures.put(field + ".unprintableMm", read(sheet.unprintable()));
     }
 
     private static InUnits read(Length length) {

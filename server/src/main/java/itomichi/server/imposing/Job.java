@@ -12,6 +12,8 @@ final class Job {
         RUNNING,
         DONE,
         FAILED,
+        /** It goes on once the password of its file is known. */
+        LOCKED,
         STOPPED
     }
 
@@ -86,6 +88,11 @@ final class Job {
     void fail(String why) {
         line = why;
         state = State.FAILED;
+    }
+
+    void locked(String why) {
+        line = why;
+        state = State.LOCKED;
     }
 
     void stopped() {

@@ -75,6 +75,8 @@ class Jobs {
             work.run(job);
         } catch (CancellationException stopped) {
             job.stopped();
+        } catch (LockedTextException locked) {
+            job.locked(String.valueOf(locked.getMessage()));
         } catch (ProblemException | itomichi.spec.UnfitValueException told) {
             job.fail(String.valueOf(told.getMessage()));
         } catch (Exception unexpected) {

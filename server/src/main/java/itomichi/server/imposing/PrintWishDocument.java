@@ -13,15 +13,18 @@ import itomichi.spec.PrintWish.Sides;
 import itomichi.spec.UnfitValueException;
 import java.util.EnumSet;
 import java.util.List;
+import java.util.Optional;
 import java.util.Set;
+import org.jspecify.annotations.Nullable;
 
-/** How a text is printed, as it travels and is kept; lengths in mm. */
+/** How a text is printed, as it travels and is kept; lengths in mm. {@code larger} is left out where there is no larger printer's sheet. */
 record PrintWishDocument(
         Fit fit,
         PrintMargins margins,
         double bleedMm,
         int creepPercent,
         PrintSheet sheet,
+        @Nullable PrintSheet larger,
         List<Mark> marks,
         Sides sides,
         Files files,
@@ -39,7 +42,19 @@ record PrintWishDocument(
     }
 
     /** A printer's sheet. */
-    record PrintSheet(double widthMm, double heightMm, double unprintableMm) {}
+    record PrintSheet(double widthMm, double heightMm, double unprintableMm) {
+        static PrintSheet of(PrinterSheet sheet) {
+            return new PrintSheet(
+                    sheet.width().mm(), sheet.height().mm(), sheet.unprintable().mm());
+        }
+
+        PrinterSheet sheet(String field) {
+            return new PrinterSheet(
+                    length(field + ".widthMm", widthMm),
+                    length(field + ".heightMm", heightMm),
+                    length(field + ".unprintableMm", unprintableMm));
+        }
+    }
 
     static PrintWishDocument of(PrintWish wish) {
         return new PrintWishDocument(
@@ -47,10 +62,8 @@ record PrintWishDocument(
                 PrintMargins.of(wish.margins()),
                 wish.bleed().mm(),
                 wish.creepPercent(),
-                new PrintSheet(
-                        wish.sheet().width().mm(),
-                        wish.sheet().height().mm(),
-                        wish.sheet().unprintable().mm()),
+                PrintSheet.of(wish.sheet()),
+                wish.larger().map(PrintSheet::of).orElse(null),
                 wish.marks().stream().sorted().toList(),
                 wish.sides(),
                 wish.files(),
@@ -60,7 +73,6 @@ record PrintWishDocument(
     /** @throws UnfitValueException if something is missing or no length */
     PrintWish wish() {
         PrintMargins around = given("margins", margins);
-        PrintSheet paper = given("sheet", sheet);
         return new PrintWish(
                 given("fit", fit),
                 new Margins(
@@ -70,10 +82,8 @@ record PrintWishDocument(
                         length("margins.tailMm", around.tailMm)),
                 length("bleedMm", bleedMm),
                 creepPercent,
-                new PrinterSheet(
-                        length("sheet.widthMm", paper.widthMm),
-                        length("sheet.heightMm", paper.heightMm),
-                        length("sheet.unprintableMm", paper.unprintableMm)),
+                given("sheet", sheet).sheet("sheet"),
+                Optional.ofNullable(larger).map(paper -> paper.sheet("larger")),
                 set(given("marks", marks)),
                 given("sides", sides),
                 given("files", files),

@@ -129,13 +129,13 @@ class TextService {
         List<String> said;
         try {
             said = processes.run(order, job::done, job.hand());
+        } catch (LockedTextException locked) {
+            // it is kept until its password is known
+            throw locked;
         } catch (ProblemException told) {
-            if (!ImposingProcess.LOCKED.equals(told.getMessage())
-                    && !String.valueOf(told.getMessage()).contains("password")) {
-                // nothing of what cannot be printed is kept
-                store.remove(text.id());
-                room.clear(text.id());
-            }
+            // nothing of what cannot be printed is kept
+            store.remove(text.id());
+            room.clear(text.id());
             throw told;
         }
         List<double[]> sizes = new ArrayList<>();

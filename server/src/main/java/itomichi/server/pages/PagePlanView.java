@@ -14,8 +14,10 @@ import itomichi.server.document.BookDocuments;
 import itomichi.server.plan.InUnits;
 import itomichi.spec.Artwork;
 import itomichi.spec.BookSpec;
+import itomichi.spec.PastedOn;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -23,12 +25,16 @@ import org.jspecify.annotations.Nullable;
  *
  * @param signatures opened out, in the order in which they are sewn
  * @param readings the openings as a reader turns them, for each side from which the book is read
- * @param nesting how sheets that were made beforehand are nested; left out where no halves are to face each other
+ * @param nestings how sheets that were made beforehand are nested, for each signature of which halves are to face each other
+ * @param pasted what is pasted to pages, in the order of the book's document
+ * @param starting what is begun with of each kind, where one is pasted to the first page
  */
 record PagePlanView(
         List<PlannedSignature> signatures,
         List<List<PlannedOpening>> readings,
-        @Nullable NestingView nesting) {
+        List<NestingView> nestings,
+        List<PastedView> pasted,
+        List<BookDocument.Pasted> starting) {
 
     /**
      * How sheets that were made beforehand are nested.
@@ -38,9 +44,13 @@ record PagePlanView(
      * @param document the book with its sheets numbered so; left out where they are already
      */
     record NestingView(
+            int signature,
             List<LaidSheet> order,
             @Nullable String why,
             @Nullable BookDocument document) {}
+
+    /** Something pasted to a page, in words, with its measures. */
+    record PastedView(String words, InUnits width, InUnits height, InUnits holds) {}
 
     /** A sheet by its number; {@code turned} where its front lies inside. */
     record LaidSheet(int sheet, boolean turned) {}
@@ -86,8 +96,11 @@ record PagePlanView(
      */
     record PlannedLeaf(double widthMm, InUnits width, Leaf.Reach reach, PlannedPage front, PlannedPage back) {}
 
-    /** A page: what is on it, in words the number where it has one; what was made on it beforehand, where that is said. */
-    record PlannedPage(Page.Kind kind, String words, String picture) {}
+    /**
+     * A page: what is on it, in words the number where it has one; where it stands among all pages, 0 where it has no place; what was made on
+     * it beforehand, where that is said; and whether a pocket is pasted to it.
+     */
+    record PlannedPage(Page.Kind kind, String words, int through, String picture, boolean pocket) {}
 
     /**
      * Two pages that are seen at once.
@@ -112,19 +125,35 @@ record PagePlanView(
                         .map(openings ->
                                 openings.stream().map(PagePlanView::opening).toList())
                         .toList(),
-                spec.pageWish().artwork().facing().isEmpty() ? null : nesting(document, spec, plan));
+                plan.gatherings().stream()
+                        .filter(gathering -> !wanted(spec, gathering).isEmpty())
+                        .map(gathering -> nesting(document, spec, gathering))
+                        .toList(),
+                spec.pageWish().pasted().stream().map(PagePlanView::pasted).toList(),
+                Stream.of(PastedOn.Kind.values())
+                        .map(kind -> BookDocuments.pasted(PastedOn.starting(kind, 1, spec)))
+                        .toList());
     }
 
-    private static NestingView nesting(BookDocument document, BookSpec spec, PagePlan plan) {
-        int sheets = plan.gatherings().stream()
-                .filter(gathering -> !gathering.endpapers())
-                .findFirst()
-                .map(gathering -> gathering.sheets().size())
-                .orElse(0);
+    private static PastedView pasted(PastedOn pasted) {
+        return new PastedView(
+                pasted.kind().words() + " at page " + pasted.page(),
+                InUnits.of(pasted.width().at(Fineness.CUT)),
+                InUnits.of(pasted.height().at(Fineness.CUT)),
+                InUnits.of(pasted.holds().at(Fineness.BUNDLE)));
+    }
+
+    private static List<Artwork.Facing> wanted(BookSpec spec, Gathering gathering) {
+        return spec.pageWish().artwork().facing(gathering.number());
+    }
+
+    private static NestingView nesting(BookDocument document, BookSpec spec, Gathering gathering) {
+        int sheets = gathering.sheets().size();
         Artwork artwork = spec.pageWish().artwork();
-        Nesting nesting = Nesting.of(Math.min(sheets, Artwork.MOST_SHEETS), artwork.facing());
-        Artwork numbered = nesting.numbered(artwork);
+        Nesting nesting = Nesting.of(Math.min(sheets, Artwork.MOST_SHEETS), wanted(spec, gathering));
+        Artwork numbered = nesting.numbered(gathering.number(), artwork);
         return new NestingView(
+                gathering.number(),
                 nesting.order().stream()
                         .map(laid -> new LaidSheet(laid.sheet(), laid.turned()))
                         .toList(),
@@ -172,7 +201,7 @@ record PagePlanView(
     }
 
     private static PlannedPage page(Page page) {
-        return new PlannedPage(page.kind(), page.words(), page.picture());
+        return new PlannedPage(page.kind(), page.words(), page.through(), page.picture(), page.pocket());
     }
 
     private static PlannedOpening opening(Opening opening) {

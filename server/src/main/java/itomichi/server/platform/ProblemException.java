@@ -3,7 +3,7 @@ package itomichi.server.platform;
 import org.springframework.http.HttpStatus;
 
 /** Ends a request with one line for the screen. */
-public final class ProblemException extends RuntimeException {
+public class ProblemException extends RuntimeException {
 
     private final HttpStatus status;
 

@@ -19,6 +19,7 @@ import itomichi.server.document.BookDocument.Stock;
 import itomichi.server.document.BookDocument.Use;
 import itomichi.server.document.BookDocument.Wish;
 import itomichi.spec.PageWish;
+import itomichi.spec.PastedOn;
 import itomichi.spec.UnfitValueException;
 import itomichi.structure.Hands;
 import itomichi.structure.Need;
@@ -47,7 +48,14 @@ public class BookDocumentsTest {
                 others,
                 new BookDocument.Cutting(CutWish.Manner.TEAR, false, 2.5),
                 gathering,
-                new BookDocument.Pages(PageWish.BlankPlace.BOTH, 2, 4, 9, true, ARTWORK),
+                new BookDocument.Pages(
+                        PageWish.BlankPlace.BOTH,
+                        2,
+                        4,
+                        9,
+                        true,
+                        ARTWORK,
+                        List.of(new BookDocument.Pasted(PastedOn.Kind.POCKET, 5, 0, 90.5, 80, 1.2))),
                 START.stations(),
                 START.rows(),
                 START.side(),
@@ -60,9 +68,9 @@ public class BookDocumentsTest {
     }
 
     private static final BookDocument.Made ARTWORK = new BookDocument.Made(
-            List.of(new BookDocument.Picture(new BookDocument.Half(2, true, false), "the moth")),
+            List.of(new BookDocument.Picture(new BookDocument.Half(1, 2, true, false), "the moth")),
             List.of(new BookDocument.Facing(
-                    new BookDocument.Half(2, true, false), new BookDocument.Half(3, false, true))));
+                    new BookDocument.Half(1, 2, true, false), new BookDocument.Half(1, 3, false, true))));
 
     private static Paper stocked(UUID from) {
         return new Paper(

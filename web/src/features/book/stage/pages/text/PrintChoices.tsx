@@ -1,12 +1,11 @@
 import { Checkbox } from 'antd';
 import { useId } from 'react';
 import type { Imposition, PrintWish } from '../../../../../api/client';
-import { readLength } from '../../../../../api/reading';
-import { failure } from '../../../../../api/client';
 import { Segmented, SelectField } from '../../../../../ui/choices';
 import { PrinterChoice, type usePrinting } from '../../../../../ui/PrinterChoice';
 import { TypedField } from '../../../../../ui/TypedField';
-import { useUnit, useWords } from '../../../../../units/unit';
+import { LengthChoice } from './LengthChoice';
+import { PrinterSheetChoice } from './PrinterSheetChoice';
 import { TestSheet } from './TestSheet';
 
 interface Props {
@@ -35,14 +34,11 @@ const OWN = 'own';
 
 /** How a text is printed. */
 export function PrintChoices({ imposition, keep, say, printing }: Props) {
-  const { wish, canons, papers } = imposition;
+  const { wish, canons } = imposition;
   const marks = useId();
   const change = (other: Partial<PrintWish>) => void keep({ ...wish, ...other }).then(say);
   const length = (label: string, field: string, put: (mm: number) => PrintWish) => (
     <LengthChoice key={field} label={label} shown={imposition.measures[field]} take={(mm) => keep(put(mm))} />
-  );
-  const paper = papers.find(
-    (one) => Math.abs(one.widthMm - wish.sheet.widthMm) < 0.5 && Math.abs(one.heightMm - wish.sheet.heightMm) < 0.5,
   );
   const canon = canons.find((one) =>
     MARGINS.every(({ part }) => Math.abs(one.margins[part] - wish.margins[part]) < 0.01),
@@ -94,32 +90,25 @@ export function PrintChoices({ imposition, keep, say, printing }: Props) {
         value={wish.creepPercent}
         take={(creepPercent) => keep({ ...wish, creepPercent })}
       />
-      <SelectField
+      <PrinterSheetChoice
         label="Printer’s sheet"
-        value={paper?.name ?? OWN}
-        options={[
-          ...papers.map((one) => ({ value: one.name, label: one.name })),
-          ...(paper ? [] : [{ value: OWN, label: 'my own' }]),
-        ]}
-        choose={(name) => {
-          const chosen = papers.find((one) => one.name === name);
-          if (chosen) {
-            change({ sheet: { ...wish.sheet, widthMm: chosen.widthMm, heightMm: chosen.heightMm } });
-          }
-        }}
+        imposition={imposition}
+        field="sheet"
+        chosen={wish.sheet}
+        choose={(sheet) => keep({ ...wish, sheet: sheet ?? wish.sheet })}
+        say={say}
       />
-      {length('Width of the printer’s sheet', 'sheet.widthMm', (widthMm) => ({
-        ...wish,
-        sheet: { ...wish.sheet, widthMm },
-      }))}
-      {length('Height of the printer’s sheet', 'sheet.heightMm', (heightMm) => ({
-        ...wish,
-        sheet: { ...wish.sheet, heightMm },
-      }))}
-      {length('Edge that stays white', 'sheet.unprintableMm', (unprintableMm) => ({
-        ...wish,
-        sheet: { ...wish.sheet, unprintableMm },
-      }))}
+      {(imposition.wantsLarger || wish.larger) && (
+        <PrinterSheetChoice
+          label="Sheets too large for it"
+          none="no larger one at hand"
+          imposition={imposition}
+          field="larger"
+          chosen={wish.larger}
+          choose={(larger) => keep({ ...wish, larger })}
+          say={say}
+        />
+      )}
       <div className="field" role="group" aria-labelledby={marks}>
         <span id={marks} className="field-name">
           Marks
@@ -170,28 +159,6 @@ export function PrintChoices({ imposition, keep, say, printing }: Props) {
         choose={(files) => change({ files })}
       />
     </>
-  );
-}
-
-interface LengthChoiceProps {
-  label: string;
-  shown: { mm: string; inch: string } | undefined;
-  take: (mm: number) => Promise<string | null>;
-}
-
-/** A length, read by the server in the screen's unit. */
-function LengthChoice({ label, shown, take }: LengthChoiceProps) {
-  const { unit } = useUnit();
-  const words = useWords();
-  return (
-    <TypedField
-      label={label}
-      shown={shown ? words(shown) : ''}
-      take={async (text) => {
-        const read = await readLength(text, unit);
-        return read.kind === 'value' ? take(read.value.mm) : failure(read);
-      }}
-    />
   );
 }
 

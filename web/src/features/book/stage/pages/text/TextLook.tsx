@@ -103,7 +103,7 @@ function Bring({ view, sending, refresh }: BringProps) {
       </div>
     );
   }
-  const locked = arriving && job?.state === 'FAILED' && job.line?.includes('password');
+  const locked = arriving && job?.state === 'LOCKED';
   return (
     <div
       className={over ? 'text-bring text-over' : 'text-bring'}
