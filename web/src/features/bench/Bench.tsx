@@ -4,8 +4,8 @@ import { lazy, Suspense, useEffect, useRef, useState } from 'react';
 import { useNavigate, useSearchParams } from 'react-router';
 import { api, failure, outcome, type BookCard } from '../../api/client';
 import { ErrorNote, Waiting } from '../../ui/ErrorNote';
-import { FilePress } from '../../ui/FilePress';
 import { useSize } from '../../ui/useSize';
+import { FileIn } from './FileIn';
 import { Row } from './Row';
 import { useBooks } from './useBooks';
 import './bench.css';
@@ -90,7 +90,7 @@ export function Bench() {
           allowClear
           onChange={(event) => setFind(event.target.value)}
         />
-        <FileIn loaded={(id) => void navigate(`/books/${id}/purpose`)} failed={(text) => setSaid({ text })} />
+        <FileIn loaded={(id) => void navigate(`/books/${id}/purpose`)} say={(text) => setSaid({ text })} />
         <Button type="primary" onClick={() => setSearch({ begin: 'yes' })}>
           Begin a book
         </Button>
@@ -135,33 +135,5 @@ export function Bench() {
         </Suspense>
       )}
     </main>
-  );
-}
-
-/** Loads a book from a file; of a wrong one the place and the reason are told. */
-function FileIn({ loaded, failed }: { loaded: (id: string) => void; failed: (text: string) => void }) {
-  const read = async (chosen: File) => {
-    const text = await chosen.text();
-    const result = await outcome(
-      api.POST('/api/book-file', {
-        body: text as never,
-        bodySerializer: () => text,
-        headers: { 'Content-Type': 'application/json' },
-      }),
-    );
-    if (result.kind === 'value') {
-      loaded(result.value.id);
-    } else {
-      const reason = failure(result);
-      failed(`“${chosen.name}” was not loaded. ${reason}`);
-    }
-  };
-  return (
-    <FilePress
-      words="Load from a file"
-      name="Book file"
-      accept=".json,application/json"
-      read={(chosen) => void read(chosen)}
-    />
   );
 }

@@ -1,8 +1,8 @@
 import { useQueryClient } from '@tanstack/react-query';
 import { Button } from 'antd';
 import { useState } from 'react';
-import { api, failure, outcome, type ArchiveReport } from '../../api/client';
-import { asBody } from '../../api/files';
+import { sendArchive } from '../../api/archive';
+import { failure, type ArchiveReport } from '../../api/client';
 import { FilePress } from '../../ui/FilePress';
 
 /** The whole workshop as one file: taken out, looked at, laid in. */
@@ -10,17 +10,10 @@ export function Workshop() {
   const client = useQueryClient();
   const [said, setSaid] = useState<string | null>(null);
   const [looked, setLooked] = useState<{ file: File; report: ArchiveReport } | null>(null);
-  const send = (file: File, query: { take: boolean; over: boolean }) =>
-    outcome(
-      api.POST('/api/workshop', {
-        params: { query },
-        ...asBody(file),
-      } as never),
-    );
   const look = async (file: File) => {
     setLooked(null);
     setSaid(`Looking through “${file.name}”.`);
-    const result = await send(file, { take: false, over: false });
+    const result = await sendArchive(file, { take: false, over: false });
     if (result.kind === 'value') {
       setSaid(null);
       setLooked({ file, report: result.value });
@@ -29,7 +22,7 @@ export function Workshop() {
     }
   };
   const layIn = async (file: File, over: boolean) => {
-    const result = await send(file, { take: true, over });
+    const result = await sendArchive(file, { take: true, over });
     setLooked(null);
     setSaid(result.kind === 'value' ? `“${file.name}” is laid in.` : `“${file.name}”: ${failure(result)}`);
     await client.invalidateQueries();

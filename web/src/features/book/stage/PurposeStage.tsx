@@ -85,9 +85,12 @@ export function PurposeStage() {
               choose={(chosen) => session.change('unit', (d) => ({ ...d, unit: chosen }))}
             />
           </div>
-          <p>
+          <p className="acts">
             <Button size="small" href={`/api/books/${state.view.id}/file`}>
               Save as a file
+            </Button>
+            <Button size="small" href={`/api/books/${state.view.id}/archive`}>
+              Save with all that is kept of it
             </Button>
           </p>
         </>

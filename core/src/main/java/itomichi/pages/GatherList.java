@@ -7,13 +7,11 @@ import itomichi.plan.Holes;
 import itomichi.plan.WorkedBook;
 import itomichi.punching.Collation;
 import itomichi.spec.BookSpec;
-import itomichi.spec.PastedOn;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.stream.Stream;
 
 /**
  * What is gathered, in its order, to be ticked off.
@@ -94,11 +92,12 @@ public record GatherList(List<Line> lines) {
     }
 
     private static void pasted(BookSpec spec, Gathering gathering, List<String> words) {
-        for (PastedOn pasted : spec.pageWish().pasted()) {
-            gathering.leaves().stream()
-                    .flatMap(leaf -> Stream.of(leaf.front(), leaf.back()))
-                    .filter(page -> page.through() == pasted.page())
-                    .forEach(page -> words.add("a " + pasted.kind().words() + " at page " + told(page)));
+        for (Leaf leaf : gathering.leaves()) {
+            for (Page page : List.of(leaf.front(), leaf.back())) {
+                spec.pageWish().pasted().stream()
+                        .filter(pasted -> pasted.page() == page.through())
+                        .forEach(pasted -> words.add("a " + pasted.kind().words() + " at page " + told(page)));
+            }
         }
     }
 

@@ -256,6 +256,32 @@ public class ArchiveTest extends HttpTest {
         assertEquals(pages.get("pasted").size(), 0);
     }
 
+    /** A book by itself: laid in elsewhere it has its states, its page and its text, and nothing of other books came along. */
+    @Test
+    public void aBookIsTakenWithAllThatIsKeptOfIt() throws IOException {
+        String id = BooksTest.id(worked("Cues"));
+        worked("Lines");
+        byte[] bytes = {37, 80, 68, 70};
+        JsonNode text = post("/api/books/" + id + "/text", Map.of("name", "cues.pdf", "bytes", bytes.length))
+                .body();
+        put("/api/books/" + id + "/text/" + text.get("id").asString() + "/parts/0", bytes);
+        byte[] archive = get("/api/books/" + id + "/archive").raw().body();
+        emptyTheBench();
+        assertEquals(laidIn(archive, "take=true").status(), 200);
+        assertEquals(onTheBench(), List.of("Cues"));
+        assertEquals(get("/api/books/" + id + "/page").body().get("notes").asString(), "Wax less.");
+        JsonNode arriving = get("/api/books/" + id + "/text").body().get("arriving");
+        assertEquals(arriving.get("name").asString(), "cues.pdf");
+        assertEquals(arriving.get("came").asInt(), 1);
+    }
+
+    @Test
+    public void ofABookThatIsNotThereNothingIsTaken() {
+        Answer answer = get("/api/books/" + java.util.UUID.randomUUID() + "/archive");
+        assertEquals(answer.status(), 404);
+        assertEquals(answer.message(), "There is no such book here.");
+    }
+
     private void refused(byte[] archive, String line) {
         int before = onTheBench().size();
         Answer answer = laidIn(archive, "take=true&over=true");

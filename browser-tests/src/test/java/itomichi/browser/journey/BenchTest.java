@@ -57,6 +57,19 @@ public class BenchTest extends Journey {
                 .hasText(book.name() + ", 2");
     }
 
+    /** Where the book is, nothing is taken of it a second time. */
+    @Test
+    public void aBookWithAllThatIsKeptOfItIsKnownAgain() {
+        Book book = prepare.begin("Whole");
+        Page page = window();
+        BookScreen.open(page, book.id(), "purpose");
+        Download file = page.waitForDownload(
+                () -> page.getByText("Save with all that is kept of it").click());
+        page.navigate("/");
+        page.getByLabel("Book file").setInputFiles(file.path());
+        assertThat(page.getByRole(AriaRole.STATUS).first()).containsText("is here already.");
+    }
+
     @Test
     public void aWrongFileIsToldByPlaceAndReason() throws Exception {
         Path wrong = Files.writeString(

@@ -64,6 +64,36 @@ public class PagesTest extends Journey {
         assertThat(unbroken).containsText("17");
     }
 
+    /** Over the thread in the middle of the only signature a leaf would tear: it is moved by a press, and the picture runs across again. */
+    @Test
+    public void aLeafIsTippedOnAndMovedOutOfTheWay() {
+        Page page = window();
+        BookScreen book = BookScreen.open(page, prepare.begin("Tipped").id(), "pages");
+        book.choose("the openings").press("Tip a leaf on").type("To page", "17");
+        assertThat(page.locator(".page-unbroken")).hasCount(0);
+        assertThat(book.remarks()).containsText("its strip lies over the thread");
+        book.press("Tip it on to page 18");
+        assertThat(page.locator(".page-unbroken")).hasCount(1);
+        assertThat(page.locator(".page-opening").filter(new Locator.FilterOptions().setHasText("tipped on")))
+                .hasCount(2);
+    }
+
+    @Test
+    public void aPocketWiderThanItsPageIsToldAndMadeToFit() {
+        Page page = window();
+        BookScreen book = BookScreen.open(page, prepare.begin("Pocket").id(), "pages");
+        book.choose("the openings")
+                .press("Paste a pocket in")
+                .type("On page", "3")
+                .type("Width", "200");
+        assertThat(page.locator(".page-half").filter(new Locator.FilterOptions().setHasText("pocket")))
+                .containsText("3");
+        book.press("Make it 138\u202fmm by 190\u202fmm");
+        assertThat(book.remarks()).not().containsText("The pocket on page 3");
+        book.type("On page", "never");
+        assertThat(book.line()).isVisible();
+    }
+
     /** A moth across the front of the first sheet: it is nested innermost, and faces itself across the fold. */
     @Test
     public void whatIsPaintedBeforehandIsNestedToFace() {

@@ -68,14 +68,28 @@ public class TextTest extends Journey {
                 AriaRole.IMG, new Page.GetByRoleOptions().setName(side).setExact(true));
     }
 
-    /** What stands on the left and the right half of each page of a file. */
-    private static List<int[]> halves(Page page, String link) {
+    /** A file that was made. */
+    private static byte[] made(Page page, String link) {
         String href = page.getByRole(
                         AriaRole.LINK, new Page.GetByRoleOptions().setName(link).setExact(true))
                 .getAttribute("href");
-        byte[] file = page.request().get(href).body();
-        List<int[]> halves = new ArrayList<>();
+        return page.request().get(href).body();
+    }
+
+    /** Widths of the pages of a file, in whole mm. */
+    private static List<Long> widths(byte[] file) throws IOException {
+        List<Long> widths = new ArrayList<>();
         try (PDDocument document = Loader.loadPDF(file)) {
+            document.getPages()
+                    .forEach(page -> widths.add(Math.round(page.getMediaBox().getWidth() * 25.4 / 72)));
+        }
+        return widths;
+    }
+
+    /** What stands on the left and the right half of each page of a file. */
+    private static List<int[]> halves(Page page, String link) {
+        List<int[]> halves = new ArrayList<>();
+        try (PDDocument document = Loader.loadPDF(made(page, link))) {
             for (PDPage side : document.getPages()) {
                 PDFTextStripperByArea reader = new PDFTextStripperByArea();
                 reader.addRegion("left", new java.awt.Rectangle(0, 0, 421, 595));
@@ -127,6 +141,21 @@ public class TextTest extends Journey {
             read[31 - 2 * i] = front[0];
         }
         assertEquals(read, IntStream.rangeClosed(1, 32).toArray());
+    }
+
+    /** Opened out, the sheet that folds out is 388 mm wide: the others go on A4, and it on A3, in files of its own. */
+    @Test
+    public void aSheetThatFoldsOutIsPrintedOnALargerOne() throws IOException {
+        Page page = window();
+        BookScreen book = texted(page, prepare.beginFoldedOut("Folded out").id());
+        bring(page, file(numbered(12)));
+        assertThat(page.getByRole(AriaRole.ALERT).first()).containsText("388\u202fmm by 210\u202fmm");
+        book.pick("Sheets too large for it", "A3");
+        assertThat(seen(page, "front: page 12, 1 of the text")).isVisible();
+        page.getByText("Make the files to print").click();
+        assertThat(page.getByText("Text, larger sheets, backs")).isVisible();
+        assertEquals(widths(made(page, "Text, fronts")), List.of(297L, 297L));
+        assertEquals(widths(made(page, "Text, larger sheets, fronts")), List.of(420L));
     }
 
     /** What a reader sees at once, before anything is printed. */

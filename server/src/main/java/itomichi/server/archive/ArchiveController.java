@@ -6,11 +6,13 @@ import java.io.BufferedOutputStream;
 import java.io.IOException;
 import java.io.InputStream;
 import java.io.OutputStream;
+import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.nio.file.StandardOpenOption;
 import java.time.Clock;
 import java.time.LocalDate;
+import java.util.UUID;
 import java.util.concurrent.TimeUnit;
 import org.springframework.core.io.InputStreamResource;
 import org.springframework.http.ContentDisposition;
@@ -19,6 +21,7 @@ import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
@@ -43,11 +46,25 @@ class ArchiveController {
     /** Written whole before any of it is sent: half an archive is none. */
     @GetMapping(value = "/api/workshop", produces = "application/zip")
     ResponseEntity<InputStreamResource> take() throws IOException {
+        return sent("workshop " + LocalDate.now(clock) + ".zip", archive::write);
+    }
+
+    /** A book with all that is kept of it, its text and its pictures too, to be laid in as a workshop is. */
+    @GetMapping(value = "/api/books/{book}/archive", produces = "application/zip")
+    ResponseEntity<InputStreamResource> takeBook(@PathVariable UUID book) throws IOException {
+        return sent(archive.name(book) + ".book.zip", out -> archive.write(book, out));
+    }
+
+    private interface Written {
+        void to(OutputStream out) throws IOException;
+    }
+
+    private static ResponseEntity<InputStreamResource> sent(String name, Written written) throws IOException {
         Path file = Files.createTempFile("workshop", ".zip");
         long length;
         try {
             try (OutputStream out = new BufferedOutputStream(Files.newOutputStream(file))) {
-                archive.write(out);
+                written.to(out);
             }
             length = Files.size(file);
         } catch (IOException full) {
@@ -58,13 +75,15 @@ class ArchiveController {
             throw unread;
         }
         InputStream in = Files.newInputStream(file, StandardOpenOption.DELETE_ON_CLOSE);
-        String name = "workshop " + LocalDate.now(clock) + ".zip";
         return ResponseEntity.ok()
                 .contentType(ZIP)
                 .contentLength(length)
                 .header(
                         HttpHeaders.CONTENT_DISPOSITION,
-                        ContentDisposition.attachment().filename(name).build().toString())
+                        ContentDisposition.attachment()
+                                .filename(name, StandardCharsets.UTF_8)
+                                .build()
+                                .toString())
                 .body(new InputStreamResource(in));
     }
 

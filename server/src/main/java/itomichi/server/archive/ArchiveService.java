@@ -5,6 +5,8 @@ import java.io.IOException;
 import java.io.OutputStream;
 import java.nio.file.Path;
 import java.sql.SQLException;
+import java.util.Optional;
+import java.util.UUID;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.dao.DataAccessException;
@@ -18,11 +20,13 @@ class ArchiveService {
 
     private static final Logger LOG = LoggerFactory.getLogger(ArchiveService.class);
 
+    private final ArchiveStore store;
     private final ArchiveWriter writer;
     private final ArchiveReader reader;
     private final JsonMapper json;
 
-    ArchiveService(ArchiveWriter writer, ArchiveReader reader, JsonMapper json) {
+    ArchiveService(ArchiveStore store, ArchiveWriter writer, ArchiveReader reader, JsonMapper json) {
+        this.store = store;
         this.writer = writer;
         this.reader = reader;
         this.json = json;
@@ -30,7 +34,26 @@ class ArchiveService {
 
     /** @throws IOException if it cannot be written there */
     void write(OutputStream to) throws IOException {
-        writer.write(to);
+        writer.write(Optional.empty(), to);
+    }
+
+    /**
+     * What a book is called.
+     *
+     * @throws ProblemException if there is no such book
+     */
+    String name(UUID book) {
+        return store.name(book)
+                .orElseThrow(() -> new ProblemException(HttpStatus.NOT_FOUND, "There is no such book here."));
+    }
+
+    /**
+     * Writes a book with all that is kept of it: every state, its text, its pictures, its page.
+     *
+     * @throws IOException if it cannot be written there
+     */
+    void write(UUID book, OutputStream to) throws IOException {
+        writer.write(Optional.of(book), to);
     }
 
     /**

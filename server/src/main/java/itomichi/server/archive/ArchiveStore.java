@@ -5,6 +5,7 @@ import static org.jooq.impl.DSL.field;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.UUID;
 import java.util.function.Consumer;
 import java.util.stream.Collectors;
@@ -29,12 +30,23 @@ class ArchiveStore {
         this.database = database;
     }
 
-    /** Every row of a table as JSON, in an order that is always the same. */
-    void rows(ArchiveTable table, Consumer<String> row) {
+    /**
+     * Rows of a table as JSON, in an order that is always the same.
+     *
+     * @param book the book whose rows they are; nothing where every row is meant
+     */
+    void rows(ArchiveTable table, Optional<UUID> book, Consumer<String> row) {
+        if (book.isPresent() && !table.ofBooks()) {
+            return;
+        }
         // times are written in one zone, wherever the bench stands
         database.execute("set local time zone 'UTC'");
-        try (Cursor<Record1<String>> rows = database.resultQuery("select row_to_json(t)::text from (select "
-                        + table.columns() + " from " + table.table() + " order by " + table.order() + ") t")
+        try (Cursor<Record1<String>> rows = database.resultQuery(
+                        "select row_to_json(t)::text from (select "
+                                + table.columns() + " from " + table.table()
+                                + (book.isPresent() ? " where " + table.whose() + " = ?" : "") + " order by "
+                                + table.order() + ") t",
+                        book.stream().toArray())
                 .coerce(field("t", String.class))
                 .fetchSize(table.atOnce())
                 .fetchLazy()) {
@@ -42,8 +54,18 @@ class ArchiveStore {
         }
     }
 
-    List<UUID> pictures() {
-        return database.fetch("select id from picture order by id").map(row -> row.get(0, UUID.class));
+    /** What a book is called; nothing where it is not there, or was taken away. */
+    Optional<String> name(UUID book) {
+        return database.fetchOptional("select name from book where id = ? and removed_at is null", book)
+                .map(row -> row.get(0, String.class));
+    }
+
+    /** Pictures of a book; of all where none is named. */
+    List<UUID> pictures(Optional<UUID> book) {
+        return database.fetch(
+                        "select id from picture" + (book.isPresent() ? " where book_id = ?" : "") + " order by id",
+                        book.stream().toArray())
+                .map(row -> row.get(0, UUID.class));
     }
 
     byte[] picture(UUID id, boolean small) {

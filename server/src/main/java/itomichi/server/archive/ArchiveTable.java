@@ -109,12 +109,15 @@ enum ArchiveTable {
         return kind == null ? "book_id" : order;
     }
 
+    /** Whether its rows are of a book, or books themselves. */
+    boolean ofBooks() {
+        return this == BOOK || kind == null;
+    }
+
     /** The tables whose rows come and go together with a row of this one. */
     List<ArchiveTable> parts() {
         return this == BOOK
-                ? Arrays.stream(values())
-                        .filter(one -> one == BOOK || one.kind == null)
-                        .toList()
+                ? Arrays.stream(values()).filter(ArchiveTable::ofBooks).toList()
                 : List.of(this);
     }
 

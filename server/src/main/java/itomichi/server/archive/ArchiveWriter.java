@@ -16,6 +16,7 @@ import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.HexFormat;
 import java.util.List;
+import java.util.Optional;
 import java.util.UUID;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipOutputStream;
@@ -24,7 +25,7 @@ import org.springframework.transaction.annotation.Isolation;
 import org.springframework.transaction.annotation.Transactional;
 import tools.jackson.databind.json.JsonMapper;
 
-/** Writes the whole workshop, as it is at one moment. The same workshop gives the same bytes, but for when the file was made. */
+/** Writes the whole workshop, or one book of it, as it is at one moment. The same workshop gives the same bytes, but for when the file was made. */
 @Component
 class ArchiveWriter {
 
@@ -41,15 +42,20 @@ class ArchiveWriter {
         this.clock = clock;
     }
 
-    /** @throws IOException if it cannot be written there */
+    /**
+     * Writes it.
+     *
+     * @param book the only book that is written, with all that is kept of it and nothing else; nothing where all is
+     * @throws IOException if it cannot be written there
+     */
     @Transactional(readOnly = true, isolation = Isolation.REPEATABLE_READ)
-    void write(OutputStream to) throws IOException {
+    void write(Optional<UUID> book, OutputStream to) throws IOException {
         List<Listed> files = new ArrayList<>();
         try (ZipOutputStream zip = new ZipOutputStream(to, StandardCharsets.UTF_8)) {
             for (ArchiveTable table : ArchiveTable.values()) {
-                files.add(file(zip, table.file(), out -> rows(out, table)));
+                files.add(file(zip, table.file(), out -> rows(out, table, book)));
             }
-            for (UUID picture : store.pictures()) {
+            for (UUID picture : store.pictures(book)) {
                 for (boolean small : new boolean[] {false, true}) {
                     files.add(file(
                             zip, PictureFiles.name(picture, small), out -> out.write(store.picture(picture, small))));
@@ -65,11 +71,11 @@ class ArchiveWriter {
         }
     }
 
-    private void rows(OutputStream out, ArchiveTable table) throws IOException {
+    private void rows(OutputStream out, ArchiveTable table, Optional<UUID> book) throws IOException {
         out.write('[');
         boolean[] first = {true};
         try {
-            store.rows(table, row -> {
+            store.rows(table, book, row -> {
                 try {
                     out.write((first[0] ? "\n" : ",\n").getBytes(StandardCharsets.UTF_8));
                     out.write(row.getBytes(StandardCharsets.UTF_8));

@@ -30,7 +30,7 @@ class Lanes extends OncePerRequestFilter {
     private static final Pattern HEAVY = Pattern.compile(
             "/api/plan/(way|threads|splits|advice|pages).*|/api/patterns/.+|/api/book-file"
                     + "|/api/books/[^/]+/(steps|template|cutting|fitting|punching|gather-list|sewing/way|rehearsal).*|/api/templates/.+"
-                    + "|/api/drawers/[^/]+/list|/api/supplies.*|/api/days.*|/api/(notebook|learned).*|/api/workshop|/api/books/[^/]+/(days|look|page|pictures).*");
+                    + "|/api/drawers/[^/]+/list|/api/supplies.*|/api/days.*|/api/(notebook|learned).*|/api/workshop|/api/books/[^/]+/(days|look|page|pictures|archive).*");
 
     private static final long PATIENCE_MS = 1500;
 

@@ -30,7 +30,7 @@ export function PrinterSheetChoice({ label, none, imposition, field, chosen, cho
   const paper = papers.find(
     (one) => chosen && Math.abs(one.widthMm - chosen.widthMm) < 0.5 && Math.abs(one.heightMm - chosen.heightMm) < 0.5,
   );
-  const of = field === 'larger' ? ' of the larger sheet' : ' of the printer’s sheet';
+  const of = field === 'larger' ? ', larger sheet' : ' of the printer’s sheet';
   return (
     <>
       <SelectField
