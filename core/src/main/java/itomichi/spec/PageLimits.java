@@ -47,16 +47,16 @@ final class PageLimits {
     /** @param number which of the things pasted on, from 0 */
     private static void check(int number, PastedOn pasted, int papers, Unit unit) {
         String field = "pages.pasted." + number;
-        Limits.number(field + ".page", "A page that is pasted to", pasted.page(), 1, MOST, "");
+        Limits.number(field + ".page", "A page\u2019s number", pasted.page(), 1, MOST, "");
         if (pasted.paper() < 0 || pasted.paper() >= papers) {
             throw new UnfitValueException(
                     field + ".paper",
                     "What is pasted on is of paper " + (pasted.paper() + 1) + "; the book has " + papers + ".");
         }
         double least = PastedOn.LEAST.mm();
-        Limits.length(field + ".widthMm", "What is pasted on", pasted.width(), least, 1200, unit);
-        Limits.length(field + ".heightMm", "What is pasted on", pasted.height(), least, 1200, unit);
-        Limits.length(field + ".holdsMm", "What a pocket holds", pasted.holds(), 0, 50, unit);
+        Limits.length(field + ".widthMm", "A width", pasted.width(), least, 1200, unit);
+        Limits.length(field + ".heightMm", "A height", pasted.height(), least, 1200, unit);
+        Limits.length(field + ".holdsMm", "A thickness", pasted.holds(), 0, 50, unit);
     }
 
     static void check(PageWish wish, int papers, Unit unit) {
