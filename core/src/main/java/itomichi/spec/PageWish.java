@@ -28,8 +28,18 @@ public record PageWish(
 
     /** Where pages go that nobody asked for. The text always begins on a right-hand page. */
     public enum BlankPlace {
-        END,
-        FRONT,
-        BOTH
+        END("at the end"),
+        FRONT("in front"),
+        BOTH("at both ends");
+
+        private final String words;
+
+        BlankPlace(String words) {
+            this.words = words;
+        }
+
+        public String words() {
+            return words;
+        }
     }
 }

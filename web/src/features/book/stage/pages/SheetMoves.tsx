@@ -1,8 +1,10 @@
 import { Button } from 'antd';
+import { useState } from 'react';
 import type { PagePlan } from '../../../../api/client';
 import { useSession } from '../../../../state/useSession';
 import { SelectField } from '../../../../ui/choices';
-import { further, hooked, moved, ofPaper, takenOut, type Reach } from './moves';
+import { LengthField } from '../../fields';
+import { further, hooked, moved, ofPaper, soWide, takenOut, type Reach } from './moves';
 
 interface Props {
   signatures: PagePlan['signatures'];
@@ -14,12 +16,18 @@ interface Props {
   mixed: boolean;
 }
 
-/** Another place in its signature for a sheet, or another paper. */
+const HALVES = [
+  { half: 'firstMm', leaf: 'first', words: 'first half' },
+  { half: 'secondMm', leaf: 'second', words: 'second half' },
+] as const;
+
+/** Another place in its signature for a sheet, another paper, other widths. */
 export function SheetMoves({ signatures, signature, at, reach, mixed }: Props) {
   const { session, state } = useSession();
   const { papers } = state.plan;
   const number = at + 1;
   const sheet = signature.sheets[at]!;
+  const [widths, setWidths] = useState(false);
   const move = (places: number) =>
     session.change(
       places > 0 ? 'a sheet further in' : 'a sheet further out',
@@ -64,6 +72,14 @@ export function SheetMoves({ signatures, signature, at, reach, mixed }: Props) {
       >
         Hook a leaf in
       </Button>
+      <Button
+        size="small"
+        aria-expanded={widths}
+        aria-label={`Widths of sheet ${number}`}
+        onClick={() => setWidths(!widths)}
+      >
+        Fold out or shorten
+      </Button>
       {(sheet.first.reach === 'STUB' || sheet.second?.reach === 'STUB') && (
         <Button
           size="small"
@@ -73,6 +89,21 @@ export function SheetMoves({ signatures, signature, at, reach, mixed }: Props) {
           Take it out
         </Button>
       )}
+      {widths &&
+        HALVES.map(({ half, words, leaf }) => {
+          const wide = sheet[leaf];
+          return (
+            wide && (
+              <LengthField
+                key={half}
+                label={`Sheet ${number}, ${words} wide`}
+                field="gathering.recipes"
+                shown={wide.width}
+                edit={(d, mm) => moved(signatures, signature.number, reach, soWide(at, half, mm, d.leaf.widthMm))(d)}
+              />
+            )
+          );
+        })}
     </span>
   );
 }

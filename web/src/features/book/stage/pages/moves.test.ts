@@ -1,6 +1,6 @@
 import { expect, test } from 'vitest';
 import type { BookDocument, PagePlan } from '../../../../api/client';
-import { further, hooked, moved, ofPaper, takenOut } from './moves';
+import { further, hooked, moved, ofPaper, soWide, takenOut } from './moves';
 
 const sheet = { number: 1 };
 const signatures = [
@@ -48,4 +48,15 @@ test('recipes that are taken in turn stay so where all are meant', () => {
 test('one of those that are gathered alike is told apart', () => {
   const before = book([[{ paper: 0 }, { paper: 1 }]]);
   expect(papers(moved(signatures, 3, 'one', further(0, 1))(before))).toEqual(['0 1', '1 0']);
+});
+
+test('a half that folds out is told by its width', () => {
+  expect(soWide(1, 'secondMm', 240, 148)([{ paper: 0 }, { paper: 1 }])).toEqual([
+    { paper: 0 },
+    { paper: 1, secondMm: 240 },
+  ]);
+});
+
+test('a half as wide as the book is like the others again', () => {
+  expect(soWide(0, 'firstMm', 148, 148)([{ paper: 0, firstMm: 20 }])).toEqual([{ paper: 0 }]);
 });

@@ -59,6 +59,27 @@ export function takenOut(at: number): Edit {
   return (recipe) => recipe.filter((_, i) => i !== at);
 }
 
+/** Whether a half is told by a width of its own. */
+function unlike(mm: number | null | undefined, leafMm: number): mm is number {
+  return typeof mm === 'number' && Math.abs(mm - leafMm) > 0.001;
+}
+
+/** A half of a sheet of a recipe, from 0, so wide: wider than the book it folds out, narrower it ends short. */
+export function soWide(at: number, half: 'firstMm' | 'secondMm', mm: number, leafMm: number): Edit {
+  return (recipe) =>
+    recipe.map((sheet, i) => {
+      if (i !== at) {
+        return sheet;
+      }
+      const widths = { firstMm: sheet.firstMm, secondMm: sheet.secondMm, [half]: mm };
+      return {
+        paper: sheet.paper,
+        ...(unlike(widths.firstMm, leafMm) ? { firstMm: widths.firstMm } : {}),
+        ...(unlike(widths.secondMm, leafMm) ? { secondMm: widths.secondMm } : {}),
+      };
+    });
+}
+
 /** Another paper for a sheet of a recipe, from 0. */
 export function ofPaper(at: number, paper: number): Edit {
   return (recipe) => recipe.map((sheet, i) => (i === at ? { ...sheet, paper } : sheet));

@@ -53,6 +53,18 @@ public class PagesTest extends Journey {
                 .hasCount(0);
     }
 
+    /** A half that is made wider than the book folds out; as wide as the book, it is like the others again. */
+    @Test
+    public void aHalfIsMadeToFoldOut() {
+        Page page = window();
+        BookScreen book = BookScreen.open(page, prepare.begin("Widened").id(), "pages");
+        book.press("Widths of sheet 2").type("Sheet 2, second half wide", "240 mm");
+        Locator folds = page.locator(".page-sheets li").filter(new Locator.FilterOptions().setHasText("folds out"));
+        assertThat(folds).hasCount(1);
+        book.type("Sheet 2, second half wide", "148 mm");
+        assertThat(folds).hasCount(0);
+    }
+
     @Test
     public void onlyTheMiddleOpeningIsOneSheet() {
         Page page = window();

@@ -36,11 +36,7 @@ final class MarkForms {
         COSStream content = page.getCOSObject().getDictionaryObject(COSName.CONTENTS) instanceof COSStream lines
                 ? PackedStreams.copied(document, lines)
                 : PackedStreams.ofLines(document, "");
-        content.setItem(COSName.TYPE, COSName.XOBJECT);
-        content.setItem(COSName.SUBTYPE, COSName.FORM);
-        PDFormXObject form = new PDFormXObject(content);
-        form.setFormType(1);
-        form.setBBox(page.getCropBox());
+        PDFormXObject form = PackedStreams.form(content, page.getCropBox());
         PDResources resources = page.getResources();
         COSDictionary with = resources == null ? new COSDictionary() : resources.getCOSObject();
         form.setResources(new PDResources(brought.cloneForNewDocument(with)));

@@ -7,8 +7,10 @@ import java.util.List;
 import org.apache.pdfbox.cos.COSName;
 import org.apache.pdfbox.cos.COSStream;
 import org.apache.pdfbox.pdmodel.PDDocument;
+import org.apache.pdfbox.pdmodel.common.PDRectangle;
+import org.apache.pdfbox.pdmodel.graphics.form.PDFormXObject;
 
-/** Streams that are made within a file. */
+/** Streams that are made within a file, and forms of them. */
 final class PackedStreams {
 
     private PackedStreams() {}
@@ -26,6 +28,16 @@ final class PackedStreams {
             in.transferTo(out);
         }
         return copy;
+    }
+
+    /** A form of a stream that is what it draws. */
+    static PDFormXObject form(COSStream content, PDRectangle box) {
+        content.setItem(COSName.TYPE, COSName.XOBJECT);
+        content.setItem(COSName.SUBTYPE, COSName.FORM);
+        PDFormXObject form = new PDFormXObject(content);
+        form.setFormType(1);
+        form.setBBox(box);
+        return form;
     }
 
     /** A stream of some lines: so short that packing it would take longer than it saves. */

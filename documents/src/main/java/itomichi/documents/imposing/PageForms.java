@@ -50,11 +50,7 @@ final class PageForms {
     private PDFormXObject form(PDPage page) throws IOException {
         COSStream content = content(page);
         content.removeItem(COSName.getPDFName("Metadata"));
-        content.setItem(COSName.TYPE, COSName.XOBJECT);
-        content.setItem(COSName.SUBTYPE, COSName.FORM);
-        PDFormXObject form = new PDFormXObject(content);
-        form.setFormType(1);
-        form.setBBox(page.getCropBox());
+        PDFormXObject form = PackedStreams.form(content, page.getCropBox());
         PDResources resources = page.getResources();
         form.setResources(resources == null ? new PDResources() : resources);
         // what is see-through is mixed within its page, as it was

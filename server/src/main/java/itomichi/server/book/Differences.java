@@ -57,6 +57,7 @@ final class Differences {
                         ? same("cut to size")
                         : plan.measures().get("paper.stock.widthMm"));
         lines.put("Room for paste-ins", plan.measures().get("gathering.pasteInsMm"));
+        lines.put("Pages", same(pages(book.pages())));
         lines.put("Sheet thickness", figure(plan, "paper-thickness"));
         lines.put("Stations", new InUnits(places(plan.holes(), false), places(plan.holes(), true)));
         lines.put("Rows of the cover", new InUnits(rows(plan.holes(), false), rows(plan.holes(), true)));
@@ -89,6 +90,15 @@ final class Differences {
                                         .collect(Collectors.joining(", "))));
         lines.put("Unit", same(book.unit().symbol()));
         return lines;
+    }
+
+    private static String pages(BookDocument.Pages pages) {
+        List<String> said = new ArrayList<>();
+        said.add("blank ones " + pages.blanks().words());
+        said.add(pages.uncounted() + " not counted, " + pages.roman() + " roman, then from " + pages.first());
+        said.add(pages.artwork().pictures().size() + " painted halves");
+        pages.pasted().forEach(one -> said.add(one.kind().words() + " at page " + one.page()));
+        return String.join("; ", said);
     }
 
     private static String pattern(BookDocument.Pattern pattern) {

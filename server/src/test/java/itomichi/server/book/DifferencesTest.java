@@ -5,7 +5,10 @@ import static org.testng.Assert.assertEquals;
 import itomichi.finding.Stage;
 import itomichi.measure.Unit;
 import itomichi.server.document.BookDocument;
+import itomichi.server.document.BookDocuments;
 import itomichi.server.document.StartingBook;
+import itomichi.spec.BookSpec;
+import itomichi.spec.PastedOn;
 import java.util.List;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
@@ -45,6 +48,19 @@ public class DifferencesTest {
                         .map(Differences.Difference::what)
                         .toList(),
                 named);
+    }
+
+    @Test
+    public void whatIsPastedToPagesIsNamed() {
+        BookSpec spec = BookDocuments.spec(BOOK);
+        PastedOn pocket = PastedOn.starting(PastedOn.Kind.POCKET, 3, spec);
+        BookDocument theirs =
+                BookDocuments.changed(BOOK, spec.withPageWish(spec.pageWish().withPasted(List.of(pocket))));
+        List<Differences.Difference> differences = Differences.between(BOOK, theirs);
+        assertEquals(differences.size(), 1);
+        assertEquals(
+                differences.get(0).theirs().mm(),
+                "blank ones at the end; 0 not counted, 0 roman, then from 1; 0 painted halves; pocket at page 3");
     }
 
     @Test
