@@ -18,6 +18,7 @@ public class Screenshots extends ScreenJourney {
             {"days", "/days", 1280, 1180, false},
             {"purpose", "/books/{Prompt book}/purpose", 1280, 800, false},
             {"pages", "/books/{Costume swatches}/pages", 1280, 1000, false},
+            {"openings", "/books/{Costume swatches}/pages", 1280, 1000, false},
             {"drawers", "/drawers/papers", 1280, 800, false},
             {"stations", "/books/{The long song}/stations", 1280, 800, false},
             {"stab", "/books/{Shadow figures}/stations", 1280, 800, false},
@@ -30,7 +31,6 @@ public class Screenshots extends ScreenJourney {
             {"printed", "/books/{Prompt book, The Lantern}/pages", 1280, 1000, false},
             {"patterns", "/patterns", 1280, 800, false},
             {"shopping", "/shopping", 1280, 1300, false},
-            {"look-over", "/books/{Prompt book, Nine}/finish", 1280, 1000, false},
             {"notebook", "/notebook/{Prompt book, Nine}", 1280, 1100, false},
             {"learned", "/learned", 1280, 1000, false},
         };
@@ -44,6 +44,9 @@ public class Screenshots extends ScreenJourney {
         if (name.equals("template")) {
             page.getByLabel("spine grid").check();
             page.waitForLoadState(com.microsoft.playwright.options.LoadState.NETWORKIDLE);
+        }
+        if (name.equals("openings")) {
+            page.getByText("the openings").click();
         }
         if (name.equals("printed")) {
             page.getByText("a text printed on them").click();

@@ -50,8 +50,9 @@ public record Leaf(int signature, int sheet, Half half, int paper, Length width,
         if (reach == Reach.TIPPED) {
             return "not counted, no text on it";
         }
-        return half == Half.WHOLE
+        String which = half == Half.WHOLE
                 ? "sheet " + sheet
                 : "signature " + signature + ", sheet " + sheet + ", " + half.words;
+        return reach == Reach.FOLD_OUT ? which + "; folds out, a picture runs across it" : which;
     }
 }

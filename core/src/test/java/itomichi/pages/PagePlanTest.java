@@ -282,4 +282,20 @@ public class PagePlanTest {
         assertEquals(sheets.get(1).first().reach(), Leaf.Reach.SHORT);
         assertEquals(sheets.get(0).first().reach(), Leaf.Reach.FULL);
     }
+
+    /** On a leaf that folds out a picture runs across, as it does in the middle of a signature, and nowhere else. */
+    @Test
+    public void anOpeningSaysWhatFoldsOut() {
+        GatherWish wish = Books.sound()
+                .gathering()
+                .withRecipes(List.of(List.of(
+                        new RecipeSheet(0, Optional.empty(), Optional.of(Length.ofMm(280))),
+                        new RecipeSheet(0, Optional.empty(), Optional.empty()))));
+        List<String> told = plan(Books.sound().withGathering(wish)).readings().get(0).stream()
+                .flatMap(opening -> opening.left().stream())
+                .map(Leaf::named)
+                .filter(named -> named.endsWith("folds out, a picture runs across it"))
+                .toList();
+        assertEquals(told, List.of("signature 1, sheet 1, second half; folds out, a picture runs across it"));
+    }
 }
