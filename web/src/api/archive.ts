@@ -5,3 +5,8 @@ import { asBody } from './files';
 export function sendArchive(file: File, query: { take: boolean; over: boolean }): Promise<Outcome<ArchiveReport>> {
   return outcome<ArchiveReport>(api.POST('/api/workshop', { params: { query }, ...asBody(file) } as never));
 }
+
+/** Whether an archive brings what is new here, and what is here otherwise. */
+export function brings({ things }: ArchiveReport) {
+  return { fresh: things.some((one) => one.fresh > 0), other: things.some((one) => one.other > 0) };
+}

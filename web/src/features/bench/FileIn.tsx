@@ -1,5 +1,5 @@
 import { useQueryClient } from '@tanstack/react-query';
-import { sendArchive } from '../../api/archive';
+import { brings, sendArchive } from '../../api/archive';
 import { api, failure, outcome } from '../../api/client';
 import { FilePress } from '../../ui/FilePress';
 
@@ -12,9 +12,7 @@ export function FileIn({ loaded, say }: { loaded: (id: string) => void; say: (te
       say(`“${chosen.name}” was not loaded. ${failure(result)}`);
       return;
     }
-    const { things } = result.value;
-    const fresh = things.some((one) => one.fresh > 0);
-    const other = things.some((one) => one.other > 0);
+    const { fresh, other } = brings(result.value);
     say(
       other
         ? `What is in “${chosen.name}” is here already, but otherwise. The notebook lets you look into it and choose.`
@@ -41,8 +39,7 @@ export function FileIn({ loaded, say }: { loaded: (id: string) => void; say: (te
     if (result.kind === 'value') {
       loaded(result.value.id);
     } else {
-      const reason = failure(result);
-      say(`“${chosen.name}” was not loaded. ${reason}`);
+      say(`“${chosen.name}” was not loaded. ${failure(result)}`);
     }
   };
   return (

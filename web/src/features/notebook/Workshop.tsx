@@ -1,7 +1,7 @@
 import { useQueryClient } from '@tanstack/react-query';
 import { Button } from 'antd';
 import { useState } from 'react';
-import { sendArchive } from '../../api/archive';
+import { brings, sendArchive } from '../../api/archive';
 import { failure, type ArchiveReport } from '../../api/client';
 import { FilePress } from '../../ui/FilePress';
 
@@ -68,8 +68,7 @@ interface Props {
 /** What a file brings, held against what is here. */
 function Looked({ name, report, layIn, leave }: Props) {
   const things = report.things.filter((one) => one.fresh + one.same + one.other > 0);
-  const fresh = things.some((one) => one.fresh > 0);
-  const other = things.some((one) => one.other > 0);
+  const { fresh, other } = brings(report);
   return (
     <div className="workshop-looked">
       <h3>{name}</h3>

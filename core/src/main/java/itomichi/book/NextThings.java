@@ -116,13 +116,14 @@ final class NextThings {
     /** How the sheets of a paper are cut. */
     static Phrase cutSheets(PaperPlan main) {
         String name = main.paper().paper().name();
+        String what = main.pasted().isEmpty() ? "sheet" : "piece";
         Optional<CuttingPlan> cutting = main.cutting().filter(CuttingPlan::possible);
         if (cutting.isPresent()) {
             return Phrase.of(
                     "Cut {} of {} into {}",
                     things(cutting.get().stockSheets(), "stock sheet"),
                     name,
-                    things(main.sheets(), main.pasted().isEmpty() ? "sheet" : "piece"));
+                    things(main.sheets(), what));
         }
         if (main.demands().isEmpty()) {
             return Phrase.of("Cut the sheets of the recipe");
@@ -132,7 +133,7 @@ final class NextThings {
         }
         return Phrase.of(
                 "Cut {} of {} to {} × {}",
-                things(main.sheets(), main.pasted().isEmpty() ? "sheet" : "piece"),
+                things(main.sheets(), what),
                 name,
                 main.demands().get(0).width().at(Fineness.CUT),
                 main.demands().get(0).height().at(Fineness.CUT));

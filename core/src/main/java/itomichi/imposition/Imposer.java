@@ -133,7 +133,7 @@ final class Imposer {
                     .add(sheet);
         }
         List<PrintGroup> groups = new ArrayList<>();
-        parted.forEach((part, of) -> groups.add(group(name(of.get(0)) + (part.larger ? ", larger sheets" : ""), of)));
+        parted.forEach((part, of) -> groups.add(group(part.larger, of)));
         return groups;
     }
 
@@ -146,10 +146,6 @@ final class Imposer {
     }
 
     /** Whether a sheet of the book is too large for the printer's usual one. */
-    boolean anyTooLarge() {
-        return sheets.stream().map(Like::of).anyMatch(this::tooLarge);
-    }
-
     private boolean tooLarge(Like like) {
         return grid(wish.sheet(), like).isEmpty();
     }
@@ -172,14 +168,14 @@ final class Imposer {
         }
     }
 
-    private PrintGroup group(String name, List<OpenedSheet> of) {
+    private PrintGroup group(boolean larger, List<OpenedSheet> of) {
         Map<Like, List<OpenedSheet>> runs = new LinkedHashMap<>();
         for (OpenedSheet sheet : of) {
             runs.computeIfAbsent(Like.of(sheet), any -> new ArrayList<>()).add(sheet);
         }
         List<PrintedSheet> printed = new ArrayList<>();
         runs.forEach((like, run) -> run(printed, like, run));
-        return new PrintGroup(name, printed);
+        return new PrintGroup(name(of.get(0)) + (larger ? ", larger sheets" : ""), larger, printed);
     }
 
     /** Cut through as a stack, each pile then holds sheets that follow each other. */

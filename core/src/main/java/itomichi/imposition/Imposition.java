@@ -18,7 +18,6 @@ import java.util.List;
  * @param proof the same in reading order: openings as a reader turns them, nothing moved for creep
  * @param creeps how far the inner sheets would stand out, and how far their pages are moved for it
  * @param places pages of the book that text comes on
- * @param tooLarge whether sheets of the book are too large for the printer's usual sheet
  * @param remarks what is to be said of it; what it would be mended by changes the book
  */
 public record Imposition(
@@ -26,7 +25,6 @@ public record Imposition(
         List<PrintedSide> proof,
         List<CreepTaken> creeps,
         int places,
-        boolean tooLarge,
         List<Remark<BookSpec>> remarks) {
 
     /** Less is no page any more. */
@@ -49,6 +47,11 @@ public record Imposition(
      */
     public record CreepTaken(int signature, int sheet, Length creep, Length taken) {}
 
+    /** Whether sheets of the book are too large for the printer's usual sheet. */
+    public boolean larger() {
+        return groups.stream().anyMatch(PrintGroup::larger);
+    }
+
     /**
      * Lays a text out.
      *
@@ -70,7 +73,6 @@ public record Imposition(
                 Proof.of(spec, plan, order, text, wish),
                 imposer.creeps(),
                 order.places(),
-                imposer.anyTooLarge(),
                 new PrintRemarks(book, order.places(), text, wish).of(imposer));
     }
 

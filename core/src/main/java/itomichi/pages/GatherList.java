@@ -87,16 +87,14 @@ public record GatherList(List<Line> lines) {
         }
         List<String> words = new ArrayList<>();
         papers.forEach((paper, number) -> words.add(number + (number == 1 ? " sheet of " : " sheets of ") + paper));
-        pasted(spec, gathering, words);
+        pasted(gathering, words);
         return String.join("; ", words);
     }
 
-    private static void pasted(BookSpec spec, Gathering gathering, List<String> words) {
+    private static void pasted(Gathering gathering, List<String> words) {
         for (Leaf leaf : gathering.leaves()) {
             for (Page page : List.of(leaf.front(), leaf.back())) {
-                spec.pageWish().pasted().stream()
-                        .filter(pasted -> pasted.page() == page.through())
-                        .forEach(pasted -> words.add("a " + pasted.kind().words() + " at page " + told(page)));
+                page.pasted().forEach(pasted -> words.add("a " + pasted.kind().words() + " at page " + told(page)));
             }
         }
     }

@@ -1,5 +1,8 @@
 package itomichi.pages;
 
+import itomichi.spec.PastedOn;
+import java.util.List;
+
 /**
  * A side of a leaf.
  *
@@ -8,9 +11,13 @@ package itomichi.pages;
  * @param through where it stands among all pages as they are sewn, from 1; 0 where it has no place
  * @param number as it is printed on it; empty where it has none
  * @param picture what was made on it beforehand; empty where nothing is said of that
- * @param pocket whether a pocket is pasted to it
+ * @param pasted what is pasted to it
  */
-public record Page(Kind kind, int place, int through, String number, String picture, boolean pocket) {
+public record Page(Kind kind, int place, int through, String number, String picture, List<PastedOn> pasted) {
+
+    public Page {
+        pasted = List.copyOf(pasted);
+    }
 
     /** What is on a page. */
     public enum Kind {
@@ -32,7 +39,12 @@ public record Page(Kind kind, int place, int through, String number, String pict
     static final Page TIPPED = none(Kind.TIPPED);
 
     private static Page none(Kind kind) {
-        return new Page(kind, 0, 0, "", "", false);
+        return new Page(kind, 0, 0, "", "", List.of());
+    }
+
+    /** Whether a pocket is pasted to it. */
+    public boolean pocket() {
+        return pasted.stream().anyMatch(one -> one.kind() == PastedOn.Kind.POCKET);
     }
 
     /** What it is called. */

@@ -14,8 +14,8 @@ import itomichi.spec.PageWish;
 import itomichi.spec.PastedOn;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
-import java.util.Set;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 
@@ -35,11 +35,10 @@ public record PagePlan(List<Gathering> gatherings, List<List<Opening>> readings)
     /** The pages of a book that was worked out. */
     public static PagePlan of(WorkedBook book) {
         List<Gathering> gatherings = new Maker(book).gatherings();
-        return new PagePlan(
-                gatherings, readings(gatherings, book.spec().pageWish().pasted()));
+        return new PagePlan(gatherings, readings(gatherings));
     }
 
-    private static List<List<Opening>> readings(List<Gathering> gatherings, List<PastedOn> pasted) {
+    private static List<List<Opening>> readings(List<Gathering> gatherings) {
         List<Leaf> straight = new ArrayList<>();
         List<List<Opening>> readings = new ArrayList<>();
         for (Gathering gathering : gatherings) {
@@ -47,10 +46,10 @@ public record PagePlan(List<Gathering> gatherings, List<List<Opening>> readings)
                 straight.addAll(gathering.leaves());
             }
         }
-        readings.add(openings(TippedOn.among(straight, pasted)));
+        readings.add(openings(TippedOn.among(straight)));
         gatherings.stream()
                 .filter(Gathering::turned)
-                .forEach(gathering -> readings.add(openings(TippedOn.among(gathering.leaves(), pasted))));
+                .forEach(gathering -> readings.add(openings(TippedOn.among(gathering.leaves()))));
         return readings;
     }
 
@@ -67,8 +66,8 @@ public record PagePlan(List<Gathering> gatherings, List<List<Opening>> readings)
         private final BookSpec spec;
         private final Gathered gathered;
         private final Blanks blanks;
-        /** Pages that pockets are pasted to. */
-        private final Set<Integer> pockets;
+        /** What is pasted, by the page. */
+        private final Map<Integer, List<PastedOn>> pasted;
 
         /** Pages of the book before the one at hand, and of its reading. */
         private int before;
@@ -79,10 +78,7 @@ public record PagePlan(List<Gathering> gatherings, List<List<Opening>> readings)
             this.spec = book.spec();
             this.gathered = book.gathered();
             this.blanks = Blanks.of(spec, gathered);
-            this.pockets = spec.pageWish().pasted().stream()
-                    .filter(pasted -> pasted.kind() == PastedOn.Kind.POCKET)
-                    .map(PastedOn::page)
-                    .collect(Collectors.toSet());
+            this.pasted = spec.pageWish().pasted().stream().collect(Collectors.groupingBy(PastedOn::page));
         }
 
         List<Gathering> gatherings() {
@@ -173,13 +169,13 @@ public record PagePlan(List<Gathering> gatherings, List<List<Opening>> readings)
         private Page page(int ahead, String picture) {
             int place = read + ahead;
             int through = before + ahead;
-            boolean pocket = pockets.contains(through);
+            List<PastedOn> on = pasted.getOrDefault(through, List.of());
             if (blanks.blank(through)) {
-                return new Page(Page.Kind.BLANK, place, through, "", picture, pocket);
+                return new Page(Page.Kind.BLANK, place, through, "", picture, on);
             }
             // what stands blank in front of the text is not counted
             int counted = place - (place == through ? blanks.front() : 0);
-            return new Page(Page.Kind.TEXT, place, through, number(spec.pageWish(), counted), picture, pocket);
+            return new Page(Page.Kind.TEXT, place, through, number(spec.pageWish(), counted), picture, on);
         }
 
         private static String number(PageWish wish, int counted) {

@@ -12,19 +12,19 @@ final class TippedOn {
     private TippedOn() {}
 
     /** Leaves as they are read: what is tipped on to the front of one comes before it, what is tipped on to its back after it. */
-    static List<Leaf> among(List<Leaf> sewn, List<PastedOn> pasted) {
+    static List<Leaf> among(List<Leaf> sewn) {
         List<Leaf> leaves = new ArrayList<>();
         for (Leaf leaf : sewn) {
-            leaves.addAll(to(leaf, leaf.front(), pasted));
+            leaves.addAll(to(leaf, leaf.front()));
             leaves.add(leaf);
-            leaves.addAll(to(leaf, leaf.back(), pasted));
+            leaves.addAll(to(leaf, leaf.back()));
         }
         return leaves;
     }
 
-    private static List<Leaf> to(Leaf leaf, Page page, List<PastedOn> pasted) {
-        return pasted.stream()
-                .filter(one -> one.kind() == PastedOn.Kind.LEAF && page.through() > 0 && one.page() == page.through())
+    private static List<Leaf> to(Leaf leaf, Page page) {
+        return page.pasted().stream()
+                .filter(one -> one.kind() == PastedOn.Kind.LEAF)
                 .map(one -> new Leaf(
                         leaf.signature(),
                         leaf.sheet(),

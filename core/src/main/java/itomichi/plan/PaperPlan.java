@@ -19,35 +19,45 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Stream;
 
 /**
  * One of a book's papers.
  *
  * @param paper the paper
  * @param thickness of a sheet, with how it was found
- * @param demands what is wanted of it: sheets, the most wanted size first, then what is pasted to pages; empty where the book does not use it
- * @param pasted what is pasted to pages, of each size; the last of the demands
+ * @param forSheets what is wanted of it for the sheets of the book, the most wanted size first
+ * @param pasted what is wanted of it to be pasted to pages, of each size
  * @param cutting how its stock is cut; nothing where it comes cut to size or is not used
  */
 public record PaperPlan(
-        BookPaper paper, Working thickness, List<Demand> demands, List<Pasted> pasted, Optional<CuttingPlan> cutting) {
+        BookPaper paper,
+        Working thickness,
+        List<Demand> forSheets,
+        List<Pasted> pasted,
+        Optional<CuttingPlan> cutting) {
 
     public PaperPlan {
-        demands = List.copyOf(demands);
+        forSheets = List.copyOf(forSheets);
         pasted = List.copyOf(pasted);
     }
 
     /** Things of one kind and size that are pasted to pages. */
     public record Pasted(PastedOn.Kind kind, Demand demand) {}
 
-    /** What is wanted of it for the sheets of the book. */
-    public List<Demand> forSheets() {
-        return demands.subList(0, demands.size() - pasted.size());
+    /** All that is wanted of it, what is pasted to pages last; empty where the book does not use it. */
+    public List<Demand> demands() {
+        return demands(forSheets, pasted);
+    }
+
+    private static List<Demand> demands(List<Demand> forSheets, List<Pasted> pasted) {
+        return Stream.concat(forSheets.stream(), pasted.stream().map(Pasted::demand))
+                .toList();
     }
 
     /** Sheets wanted of it. */
     public int sheets() {
-        return demands.stream().mapToInt(Demand::number).sum();
+        return demands().stream().mapToInt(Demand::number).sum();
     }
 
     /** Which way its grain ends up lying in the book. */
@@ -66,14 +76,14 @@ public record PaperPlan(
         for (int i = 0; i < spec.papers().all().size(); i++) {
             BookPaper paper = spec.papers().all().get(i);
             List<Pasted> pasted = pasted(spec, i);
-            List<Demand> demands = new ArrayList<>(demands(spec, gathered, i));
-            pasted.forEach(one -> demands.add(one.demand));
+            List<Demand> forSheets = forSheets(spec, gathered, i);
+            List<Demand> demands = demands(forSheets, pasted);
             Optional<CuttingPlan> cutting = demands.isEmpty()
                     ? Optional.empty()
                     : paper.supply()
                             .map(supply ->
                                     Cutter.plan(supply, demands, spec.papers().cutting()));
-            plans.add(new PaperPlan(paper, thicknesses.papers().get(i), demands, pasted, cutting));
+            plans.add(new PaperPlan(paper, thicknesses.papers().get(i), forSheets, pasted, cutting));
         }
         return plans;
     }
@@ -92,12 +102,12 @@ public record PaperPlan(
         return pasted;
     }
 
-    private static List<Demand> demands(BookSpec spec, Gathered gathered, int paper) {
-        return gathered.match(folded -> demands(spec, folded, paper), singly -> demands(spec, singly, paper));
+    private static List<Demand> forSheets(BookSpec spec, Gathered gathered, int paper) {
+        return gathered.match(folded -> forSheets(spec, folded, paper), singly -> forSheets(spec, singly, paper));
     }
 
     /** Single sheets are all of the first paper. */
-    private static List<Demand> demands(BookSpec spec, Gathered.Singly singly, int paper) {
+    private static List<Demand> forSheets(BookSpec spec, Gathered.Singly singly, int paper) {
         Length trim = spec.papers().trim();
         Length height = spec.leaf().height().plus(trim.times(2));
         Length wide = spec.leaf().width().plus(trim);
@@ -106,7 +116,7 @@ public record PaperPlan(
                 : List.of();
     }
 
-    private static List<Demand> demands(BookSpec spec, Gathered.InSignatures folded, int paper) {
+    private static List<Demand> forSheets(BookSpec spec, Gathered.InSignatures folded, int paper) {
         Length trim = spec.papers().trim();
         Map<Size, Integer> sizes = new LinkedHashMap<>();
         List<Signature> signatures = folded.block().signatures();

@@ -34,11 +34,7 @@ final class GatherLimits {
     private static void recipe(List<GatherWish.RecipeSheet> recipe, int papers, Unit unit) {
         Limits.number("gathering.recipes", "A recipe", recipe.size(), 1, MOST_SHEETS, " sheets");
         for (GatherWish.RecipeSheet sheet : recipe) {
-            if (sheet.paper() < 0 || sheet.paper() >= papers) {
-                throw new UnfitValueException(
-                        "gathering.recipes",
-                        "A sheet is of paper " + (sheet.paper() + 1) + "; the book has " + papers + ".");
-            }
+            Limits.paper("gathering.recipes", "A sheet", sheet.paper(), papers);
             sheet.first().ifPresent(width -> leaf(width, unit));
             sheet.second().ifPresent(width -> leaf(width, unit));
         }

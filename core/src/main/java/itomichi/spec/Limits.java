@@ -30,6 +30,14 @@ final class Limits {
         given.ifPresent(length -> length(field, what, length, leastMm, mostMm, unit));
     }
 
+    /** @param what that is of a paper, counted from 0 */
+    static void paper(String field, String what, int paper, int papers) {
+        if (paper < 0 || paper >= papers) {
+            throw new UnfitValueException(
+                    field, what + " is of paper " + (paper + 1) + "; the book has " + papers + ".");
+        }
+    }
+
     static void number(String field, String what, double value, double least, double most, String unit) {
         if (!(value >= least && value <= most)) {
             throw new UnfitValueException(

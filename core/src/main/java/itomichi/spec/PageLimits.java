@@ -48,11 +48,7 @@ final class PageLimits {
     private static void check(int number, PastedOn pasted, int papers, Unit unit) {
         String field = "pages.pasted." + number;
         Limits.number(field + ".page", "A page\u2019s number", pasted.page(), 1, MOST, "");
-        if (pasted.paper() < 0 || pasted.paper() >= papers) {
-            throw new UnfitValueException(
-                    field + ".paper",
-                    "What is pasted on is of paper " + (pasted.paper() + 1) + "; the book has " + papers + ".");
-        }
+        Limits.paper(field + ".paper", "What is pasted on", pasted.paper(), papers);
         double least = PastedOn.LEAST.mm();
         Limits.length(field + ".widthMm", "A width", pasted.width(), least, 1200, unit);
         Limits.length(field + ".heightMm", "A height", pasted.height(), least, 1200, unit);

@@ -4,7 +4,17 @@ import type { PagePlan } from '../../../../api/client';
 import { useSession } from '../../../../state/useSession';
 import { SelectField } from '../../../../ui/choices';
 import { TypedField } from '../../../../ui/TypedField';
-import { HALVES, halfWords, pictureOn, sideWords, withFacing, withoutFacing, withPicture, type Half } from './artwork';
+import {
+  HALVES,
+  halfWords,
+  pictureOn,
+  placeWords,
+  sideWords,
+  withFacing,
+  withoutFacing,
+  withPicture,
+  type Half,
+} from './artwork';
 
 /** The longest that is said of a half. */
 const LONGEST = 60;
@@ -70,8 +80,7 @@ function Wishes({ signature, numbers }: { signature: number; numbers: number[] }
     .filter(({ facing }) => facing.one.signature === signature);
   const named = (half: Half) => {
     const picture = pictureOn(artwork, half);
-    const place = `sheet ${half.sheet}, ${sideWords(half)}`;
-    return picture ? `${picture} (${place})` : place;
+    return picture ? `${picture} (${placeWords(half)})` : placeWords(half);
   };
   const options = halves.map((half, i) => ({ value: String(i), label: named(half) }));
   return (

@@ -23,9 +23,14 @@ export function sideWords({ back, right }: Pick<Half, 'back' | 'right'>): string
   return `${back ? 'back' : 'front'} ${right ? 'right' : 'left'}`;
 }
 
+/** Which half of its signature it is, in words. */
+export function placeWords(half: Half): string {
+  return `sheet ${half.sheet}, ${sideWords(half)}`;
+}
+
 /** Which half it is, in words. */
-export function halfWords({ signature, sheet, back, right }: Half): string {
-  return `signature ${signature}, sheet ${sheet}, ${sideWords({ back, right })}`;
+export function halfWords(half: Half): string {
+  return `signature ${half.signature}, ${placeWords(half)}`;
 }
 
 /** What is on a half; empty where nothing is said. */

@@ -51,7 +51,7 @@ record ImpositionView(
         List<CanonView> canons,
         List<PrinterPaper> papers) {
 
-    private static final Imposition NOTHING = new Imposition(List.of(), List.of(), List.of(), 0, false, List.of());
+    private static final Imposition NOTHING = new Imposition(List.of(), List.of(), List.of(), 0, List.of());
 
     /** A printer's sheet; {@code back} is left out where nothing is printed on it. */
     record PrinterSheetView(
@@ -100,7 +100,7 @@ record ImpositionView(
                 laid.unfit()
                         .map(unfit ->
                                 unfit.field().equals("sheet") || unfit.field().equals("larger"))
-                        .orElse(imposition.tooLarge()),
+                        .orElse(imposition.larger()),
                 imposition.creeps().stream().map(ImpositionView::creep).toList(),
                 imposition.remarks().stream()
                         .map(remark -> PlanViews.remark(laid.book().document(), remark))

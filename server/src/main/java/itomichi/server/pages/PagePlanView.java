@@ -97,10 +97,10 @@ record PagePlanView(
     record PlannedLeaf(double widthMm, InUnits width, Leaf.Reach reach, PlannedPage front, PlannedPage back) {}
 
     /**
-     * A page: what is on it, in words the number where it has one; where it stands among all pages, 0 where it has no place; what was made on
-     * it beforehand, where that is said; and whether a pocket is pasted to it.
+     * A page: what is on it, in words the number where it has one; what was made on it beforehand, where that is said; and whether a pocket
+     * is pasted to it.
      */
-    record PlannedPage(Page.Kind kind, String words, int through, String picture, boolean pocket) {}
+    record PlannedPage(Page.Kind kind, String words, String picture, boolean pocket) {}
 
     /**
      * Two pages that are seen at once.
@@ -201,7 +201,7 @@ record PagePlanView(
     }
 
     private static PlannedPage page(Page page) {
-        return new PlannedPage(page.kind(), page.words(), page.through(), page.picture(), page.pocket());
+        return new PlannedPage(page.kind(), page.words(), page.picture(), page.pocket());
     }
 
     private static PlannedOpening opening(Opening opening) {
