@@ -5,19 +5,21 @@ import { api, value, type BookView } from '../../api/client';
 import { SessionContext, useNewSession } from '../../state/useSession';
 import { ErrorNote, Waiting } from '../../ui/ErrorNote';
 import { Book } from './Book';
-import { stageAt } from './stages';
+import { CopiesPlace } from './copies/CopiesPlace';
+import { COPIES, stageAt, type StageWords } from './stages';
 
 /** Fetches a book and opens it at a stage. */
 export default function BookPlace() {
   const { id = '', stage: path } = useParams();
   const stage = stageAt(path);
+  const copies = path === COPIES;
   const book = useQuery({
     queryKey: ['book', id],
     queryFn: () => value(api.GET('/api/books/{id}', { params: { path: { id } } })),
     staleTime: Infinity,
     gcTime: 0,
   });
-  if (!stage) {
+  if (!stage && !copies) {
     return <Navigate to={`/books/${id}/purpose`} replace />;
   }
   if (book.isError) {
@@ -31,14 +33,15 @@ export default function BookPlace() {
   return book.data ? <Opened key={id} view={book.data} stage={stage} /> : <Waiting what="Fetching the book" />;
 }
 
-function Opened({ view, stage }: { view: BookView; stage: NonNullable<ReturnType<typeof stageAt>> }) {
+/** @param stage where it is opened; nothing where all its copies are looked at */
+function Opened({ view, stage }: { view: BookView; stage: StageWords | undefined }) {
   const session = useNewSession(view);
   useEffect(() => {
-    document.title = `${view.document.name} · ${stage.name} · Itomichi`;
+    document.title = `${view.document.name} · ${stage?.name ?? 'Copies'} · Itomichi`;
   }, [view, stage]);
   return (
     <SessionContext.Provider value={session}>
-      <Book stage={stage} />
+      {stage ? <Book stage={stage} /> : <CopiesPlace />}
     </SessionContext.Provider>
   );
 }

@@ -1,6 +1,7 @@
 import { Button } from 'antd';
-import { Link } from 'react-router';
+import { Link, NavLink } from 'react-router';
 import { useSession } from '../../state/useSession';
+import { COPIES } from './stages';
 
 /** The book's name, whether all is kept, and the way back and forth through its changes. */
 export function BookTop() {
@@ -13,6 +14,11 @@ export function BookTop() {
         Bench
       </Link>
       <h1>{state.document.name}</h1>
+      {state.document.use.copies > 1 && (
+        <NavLink to={`/books/${state.view.id}/${COPIES}`} className="top-copies">
+          {state.document.use.copies} copies
+        </NavLink>
+      )}
       <Kept />
       <div className="book-turns">
         <Button

@@ -3,8 +3,12 @@ import { NavLink } from 'react-router';
 import { useSession } from '../../state/useSession';
 import { STAGES, type StageWords } from './stages';
 
-/** The order of the work as a running stitch: what is done is sewn, the rest only pricked. */
-export function StageLine({ now }: { now: StageWords }) {
+/**
+ * The order of work as a running stitch: what is done is sewn, the rest only pricked.
+ *
+ * `now` is where the book is opened; nothing where all its copies are looked at.
+ */
+export function StageLine({ now }: { now: StageWords | null }) {
   const { state } = useSession();
   const { id } = state.view;
   const done = new Set(state.document.done);

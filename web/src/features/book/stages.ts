@@ -12,6 +12,9 @@ export interface StageWords {
   settled: string;
 }
 
+/** Where all copies of a book are. */
+export const COPIES = 'copies';
+
 export const STAGES: readonly StageWords[] = [
   { key: 'PURPOSE', path: 'purpose', name: 'Purpose', settle: 'Settle this', settled: 'Settled' },
   { key: 'PAPER', path: 'paper', name: 'Paper', settle: 'Sheets are cut', settled: 'Sheets are cut' },

@@ -1,10 +1,12 @@
 import { Button, Checkbox } from 'antd';
+import { Link } from 'react-router';
 import type { BookDocument } from '../../../api/client';
 import { useSession } from '../../../state/useSession';
 import { Segmented } from '../../../ui/choices';
 import { NEEDS } from '../../../ui/needs';
 import { CountField, TextField } from '../fields';
 import { StageFrame } from '../StageFrame';
+import { COPIES } from '../stages';
 import { PatternChoice } from './PatternChoice';
 import { ExtentField } from './ExtentField';
 import { AdviceList } from './purpose/AdviceList';
@@ -85,6 +87,11 @@ export function PurposeStage() {
               choose={(chosen) => session.change('unit', (d) => ({ ...d, unit: chosen }))}
             />
           </div>
+          {document.use.copies > 1 && (
+            <p>
+              <Link to={`/books/${state.view.id}/${COPIES}`}>How they differ, and what is done of each</Link>
+            </p>
+          )}
           <p className="acts">
             <Button size="small" href={`/api/books/${state.view.id}/file`}>
               Save as a file

@@ -25,8 +25,9 @@ export function TemplateStage() {
   const [kinds, setKinds] = useState<TemplateKind[]>([]);
   const [inside, setInside] = useState(false);
   const [cards, setCards] = useState(1);
+  const [full, setFull] = useState(false);
   const { paper, printer } = printing;
-  const query = { kinds, inside, cards, paper, ...(printer ? { printer: printer.id } : {}) };
+  const query = { kinds, inside, cards, full, paper, ...(printer ? { printer: printer.id } : {}) };
   const sheet = useQuery({
     queryKey: ['template', id, version, query],
     queryFn: () => value(api.GET('/api/books/{id}/template', { params: { path: { id }, query } })),
@@ -37,6 +38,7 @@ export function TemplateStage() {
     ...kinds.map((kind) => ['kinds', kind]),
     ['inside', String(inside)],
     ['cards', String(cards)],
+    ['full', String(full)],
     ['paper', paper],
     ...(printer ? [['printer', printer.id]] : []),
   ] as [string, string][]).toString();
@@ -77,6 +79,11 @@ export function TemplateStage() {
                 +
               </Button>
             </p>
+          )}
+          {state.document.use.copies > 1 && (
+            <Checkbox checked={full} onChange={(event) => setFull(event.target.checked)}>
+              as often as the sheet has room
+            </Checkbox>
           )}
           <PaperChoice printing={printing} />
           <PrinterChoice printing={printing} />

@@ -9,6 +9,8 @@ import itomichi.material.Fibre;
 import itomichi.material.Grain;
 import itomichi.material.Paper;
 import itomichi.material.SewingThread;
+import itomichi.material.SheetGrain;
+import itomichi.material.Supply;
 import itomichi.material.ThreadCount;
 import itomichi.measure.Grammage;
 import itomichi.measure.Length;
@@ -18,6 +20,7 @@ import itomichi.spec.Binding;
 import itomichi.spec.BookPaper;
 import itomichi.spec.BookSpec;
 import itomichi.spec.CoverWish;
+import itomichi.spec.EditionWish;
 import itomichi.spec.GatherWish;
 import itomichi.spec.HoleWish;
 import itomichi.spec.PageWish;
@@ -37,12 +40,25 @@ final class SampleBook {
 
     private SampleBook() {}
 
+    /** The same paper in sheets of 640 × 900 mm. */
+    static Papers fromStock() {
+        Supply stock = new Supply(
+                Length.ofMm(640),
+                Length.ofMm(900),
+                SheetGrain.ALONG_HEIGHT,
+                Length.ZERO,
+                Optional.of(40),
+                Optional.empty());
+        return new Papers(List.of(new BookPaper(PAPER, Optional.of(stock))), CutWish.USUAL, Length.ZERO);
+    }
+
     /** A 32-page A5 pamphlet. */
     static BookSpec pamphlet(int stations) {
         return new BookSpec(
                 new BookSpec.Title("Bench", "", Unit.MM),
                 "pamphlet",
                 Use.ANY,
+                EditionWish.ALIKE,
                 Extent.ofPages(32),
                 new BookSpec.Leaf(Length.ofMm(148), Length.ofMm(210), false),
                 new Papers(List.of(new BookPaper(PAPER, Optional.empty())), CutWish.USUAL, Length.ZERO),

@@ -43,6 +43,7 @@ public class TemplateBenchmark {
                         TemplateKind.of(plan),
                         false,
                         1,
+                        false,
                         LocalDate.of(2026, 11, 24),
                         1,
                         Optional.of("http://127.0.0.1:8372/books/00000000-0000-0000-0000-000000000001/template"))

@@ -21,7 +21,7 @@ public class Screenshots extends ScreenJourney {
             {"openings", "/books/{Costume swatches}/pages", 1280, 1000, false},
             {"drawers", "/drawers/papers", 1280, 800, false},
             {"stations", "/books/{The long song}/stations", 1280, 800, false},
-            {"stab", "/books/{Shadow figures}/stations", 1280, 800, false},
+            {"copies", "/books/{Cue slips, twelve}/copies", 1280, 800, false},
             {"template", "/books/{Scene diary}/template", 1280, 800, false},
             {"thread", "/books/{Costume swatches}/thread", 1280, 1100, false},
             {"sewing", "/books/{Prompt book}/sewing", 1280, 800, false},

@@ -115,25 +115,31 @@ final class NextThings {
 
     /** How the sheets of a paper are cut. */
     static Phrase cutSheets(PaperPlan main) {
+        return cutSheets(main, 1, main.cutting().map(CuttingPlan::stockSheets).orElse(0));
+    }
+
+    /**
+     * How the sheets of a paper are cut for several copies.
+     *
+     * @param stockSheets that are taken for all of them
+     */
+    static Phrase cutSheets(PaperPlan main, int copies, int stockSheets) {
+        int sheets = main.sheets() * copies;
         String name = main.paper().paper().name();
         String what = main.pasted().isEmpty() ? "sheet" : "piece";
         Optional<CuttingPlan> cutting = main.cutting().filter(CuttingPlan::possible);
         if (cutting.isPresent()) {
-            return Phrase.of(
-                    "Cut {} of {} into {}",
-                    things(cutting.get().stockSheets(), "stock sheet"),
-                    name,
-                    things(main.sheets(), what));
+            return Phrase.of("Cut {} of {} into {}", things(stockSheets, "stock sheet"), name, things(sheets, what));
         }
         if (main.demands().isEmpty()) {
             return Phrase.of("Cut the sheets of the recipe");
         }
         if (main.demands().size() > 1) {
-            return Phrase.of("Cut {} of {} to size", things(main.sheets(), "piece"), name);
+            return Phrase.of("Cut {} of {} to size", things(sheets, "piece"), name);
         }
         return Phrase.of(
                 "Cut {} of {} to {} × {}",
-                things(main.sheets(), what),
+                things(sheets, what),
                 name,
                 main.demands().get(0).width().at(Fineness.CUT),
                 main.demands().get(0).height().at(Fineness.CUT));

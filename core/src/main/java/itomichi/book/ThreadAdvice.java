@@ -9,11 +9,12 @@ import java.util.Optional;
  * What speaks for and against sewing a book with a thread.
  *
  * @param diameter of the thread
+ * @param asFine whether it is as thick as the book’s, so that every figure of the book stays as it is
  * @param cut of it
  * @param weight all reasons added up
  * @param reasons what speaks for it, against it, or is to be known of it
  */
-public record ThreadAdvice(Length diameter, Length cut, int weight, List<Reason> reasons) {
+public record ThreadAdvice(Length diameter, boolean asFine, Length cut, int weight, List<Reason> reasons) {
 
     public ThreadAdvice {
         reasons = List.copyOf(reasons);

@@ -18,6 +18,9 @@ public final class ThreadWeighing {
     /** A firm pull of the hand, N: what a thread has to bear while it is drawn tight. Common practice, no source. */
     public static final double FIRM_PULL_N = 25;
 
+    /** A caliper reads to this: common practice. */
+    private static final Length READ_TO = Length.ofMm(0.01);
+
     private ThreadWeighing() {}
 
     /** Weighs a thread for a book. */
@@ -44,9 +47,17 @@ public final class ThreadWeighing {
         reasons.sort(Comparator.comparingInt((ThreadAdvice.Reason reason) -> -Math.abs(reason.weight())));
         return new ThreadAdvice(
                 thread.diameter().length(),
+                asFine(as.spec().thread().thread(), thread),
                 cut,
                 reasons.stream().mapToInt(ThreadAdvice.Reason::weight).sum(),
                 reasons);
+    }
+
+    /** Whether nobody measures a difference, so that every figure of the book stays as it is. */
+    private static boolean asFine(SewingThread planned, SewingThread other) {
+        double apartMm = Math.abs(
+                planned.diameter().length().mm() - other.diameter().length().mm());
+        return apartMm < READ_TO.mm();
     }
 
     private static boolean wedged(BookPlan plan) {

@@ -13,15 +13,17 @@ import itomichi.plan.Holes;
 import itomichi.plan.Paces;
 import itomichi.plan.PaperPlan;
 import itomichi.plan.SewingPlan;
+import itomichi.plan.ThreadNeed;
+import itomichi.plan.UsedUp;
 import itomichi.plan.WorkedBook;
+import itomichi.punching.PunchList;
 import itomichi.schedule.Handling;
 import itomichi.schedule.Lying;
+import itomichi.schedule.Practice;
 import itomichi.schedule.StepChange;
 import itomichi.schedule.Task;
 import itomichi.spec.BookSpec;
 import itomichi.spec.PastedOn;
-import itomichi.structure.Covering;
-import itomichi.structure.Stitching;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.HashSet;
@@ -29,6 +31,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Collectors;
 
 /**
  * The steps of the work on a book, from the first sheet to the last look, all copies together.
@@ -52,7 +55,17 @@ public record WorkList(List<Task> tasks, Set<String> done) {
 
     /** The steps of a book's work. */
     public static WorkList of(BookPlan plan) {
-        return new Maker(plan.worked()).list();
+        return of(plan.worked());
+    }
+
+    /** The steps of a book's work. */
+    public static WorkList of(WorkedBook book) {
+        return new Maker(book).list();
+    }
+
+    /** Minutes with a hand on it, all steps together. */
+    public int minutes() {
+        return tasks.stream().mapToInt(Task::minutes).sum();
     }
 
     /** Steps that are done where these are: whatever one of them waited on is done, too. */
@@ -127,15 +140,28 @@ public record WorkList(List<Task> tasks, Set<String> done) {
         /** What the next step of the block waits on. */
         private List<String> block = List.of();
 
+        private final Practice practice;
+        private final int cut;
+
         Maker(WorkedBook book) {
             this.book = book;
             this.spec = book.spec();
+            this.practice = Practice.of(spec.use().copies(), spec.edition().practicePercent());
+            this.cut = spec.copiesCut();
+        }
+
+        /** Words of what is cut for all copies. */
+        private Phrase forCopies(Phrase words) {
+            int spare = cut - practice.copies();
+            return cut == 1
+                    ? words
+                    : Phrase.of("{}; for {} copies{}", words, cut, spare == 0 ? "" : ", " + spare + " of them spare");
         }
 
         WorkList list() {
             paper();
             gather();
-            if (coveredFirst()) {
+            if (book.coveredFirst()) {
                 List<String> made = cover(List.of(GRAIN));
                 sew(made);
                 finish();
@@ -147,22 +173,45 @@ public record WorkList(List<Task> tasks, Set<String> done) {
             return new WorkList(tasks, done);
         }
 
-        /** Whether the cover is there before the needle: it is sewn through, or its boards are sewn on or pierced with the sheets. */
-        private boolean coveredFirst() {
-            return book.covering().base().soft().isPresent()
-                    || book.covering().base().pierced()
-                    || book.covering().base().sewnOn() == Stitching.SewnOn.BOARDS
-                    || spec.bound().coverings().contains(Covering.SIDE);
+        private void add(
+                String key, Stage stage, Phrase words, Handling handling, int number, Lying lying, List<String> after) {
+            int copies = practice.copies();
+            Phrase told = copies == 1 ? words : Phrase.of("{}; {} copies", words, copies);
+            add(
+                    key,
+                    stage,
+                    told,
+                    handling.time(number * copies, practice, Paces.of(spec, key)),
+                    handling,
+                    lying,
+                    after);
+        }
+
+        /** What is done for all copies in one go, its spares too: each copy is not begun anew. */
+        private void addForAll(
+                String key, Stage stage, Phrase words, Handling handling, int number, List<String> after) {
+            add(
+                    key,
+                    stage,
+                    words,
+                    handling.time(number, Practice.ONE, Paces.of(spec, key)),
+                    handling,
+                    Lying.NOT,
+                    after);
         }
 
         private void add(
-                String key, Stage stage, Phrase words, Handling handling, int number, Lying lying, List<String> after) {
-            int copies = spec.use().copies();
-            Phrase told = copies == 1 ? words : Phrase.of("{}; {} copies", words, copies);
-            Working time = handling.time(number * copies, Paces.of(spec, key));
+                String key,
+                Stage stage,
+                Phrase words,
+                Working time,
+                Handling handling,
+                Lying lying,
+                List<String> after) {
             int minutes = (int) Math.ceil(time.result().number());
-            tasks.add(new Task(
-                    key, stage, told, minutes, handling.inOneGo(), lying, lying.minutes(), after, Optional.of(time)));
+            // between two copies it can be left
+            boolean inOneGo = handling.inOneGo() && practice.copies() == 1;
+            tasks.add(new Task(key, stage, words, minutes, inOneGo, lying, lying.minutes(), after, Optional.of(time)));
             if (spec.done().contains(stage)) {
                 done.add(key);
             }
@@ -174,9 +223,14 @@ public record WorkList(List<Task> tasks, Set<String> done) {
             block = List.of(key);
         }
 
+        private void thenForAll(String key, Stage stage, Phrase words, Handling handling, int number) {
+            addForAll(key, stage, words, handling, number, block);
+            block = List.of(key);
+        }
+
         private void paper() {
             List<PaperPlan> papers = book.papers();
-            then(
+            thenForAll(
                     GRAIN,
                     Stage.PAPER,
                     papers.size() == 1
@@ -185,17 +239,21 @@ public record WorkList(List<Task> tasks, Set<String> done) {
                                     papers.get(0).paper().paper().name())
                             : Phrase.of("Try the grain of {} papers", papers.size()),
                     Handling.TRY_GRAIN,
-                    papers.size(),
-                    Lying.NOT);
+                    papers.size());
+            Map<Integer, Integer> stock = cut == 1
+                    ? Map.of()
+                    : UsedUp.of(book).papers().stream()
+                            .collect(Collectors.toMap(UsedUp.PaperUse::paper, UsedUp.PaperUse::sheets));
             for (int i = 0; i < papers.size(); i++) {
                 PaperPlan paper = papers.get(i);
-                then(
+                thenForAll(
                         i == 0 ? Paces.CUT : Paces.CUT + "-" + (i + 1),
                         Stage.PAPER,
-                        NextThings.cutSheets(paper),
+                        cut == 1
+                                ? NextThings.cutSheets(paper)
+                                : forCopies(NextThings.cutSheets(paper, cut, stock.getOrDefault(i, 0))),
                         Handling.CUT,
-                        paper.sheets(),
-                        Lying.NOT);
+                        paper.sheets() * cut);
             }
         }
 
@@ -287,31 +345,44 @@ public record WorkList(List<Task> tasks, Set<String> done) {
             }
             List<String> before = new ArrayList<>(block);
             before.addAll(covers);
-            add(
-                    Paces.PUNCH,
-                    Stage.TEMPLATE,
-                    NextThings.words(Stage.TEMPLATE, book),
-                    Handling.PUNCH,
-                    holes,
-                    Lying.NOT,
-                    before);
+            punch(before);
             block = List.of(Paces.PUNCH);
             int passes = book.sewing()
                     .map(SewingPlan::passes)
                     .or(() -> book.holes().map(Holes::passesInAll))
                     .orElse(0);
             if (book.sewing().isPresent()) {
-                add(
-                        "wax",
-                        Stage.THREAD,
-                        Phrase.of("{}; wax it", NextThings.words(Stage.THREAD, book)),
-                        Handling.WAX,
-                        1,
-                        Lying.NOT,
-                        block);
+                Working waxed = Handling.WAX.time(practice.copies(), practice, Paces.of(spec, "wax"));
+                add("wax", Stage.THREAD, waxWords(), waxed, Handling.WAX, Lying.NOT, block);
                 block = List.of("wax");
             }
             then(SEW, Stage.SEW, NextThings.words(Stage.SEW, book), Handling.SEW, passes, Lying.NOT);
+        }
+
+        /** What one go takes of several copies is punched together. */
+        private void punch(List<String> after) {
+            PunchList list = book.holes().orElseThrow().list();
+            int copies = practice.copies();
+            Phrase words = NextThings.words(Stage.TEMPLATE, book);
+            Phrase told = copies == 1
+                    ? words
+                    : Phrase.of("{} in each of {} copies, {}", words, copies, list.together(copies));
+            Working time = Handling.PUNCH.time(list.holesMade(copies), practice, Paces.of(spec, Paces.PUNCH));
+            add(Paces.PUNCH, Stage.TEMPLATE, told, time, Handling.PUNCH, Lying.NOT, after);
+        }
+
+        private Phrase waxWords() {
+            Phrase words = NextThings.words(Stage.THREAD, book);
+            ThreadNeed need = book.sewing().orElseThrow().need();
+            return cut == 1
+                    ? Phrase.of("{}; wax it", words)
+                    : need.pieces().size() == 1
+                            ? forCopies(Phrase.of(
+                                    "Cut {} lengths of {} of {}; wax them",
+                                    cut,
+                                    need.cut().length().at(Fineness.THREAD),
+                                    spec.thread().thread().name()))
+                            : forCopies(Phrase.of("{}; wax it", words));
         }
 
         /** Cuts and makes the cover; what is done last is left to the finish. */
@@ -322,13 +393,15 @@ public record WorkList(List<Task> tasks, Set<String> done) {
                     .mapToInt(CoverPiece::count)
                     .sum();
             if (pieces > 0) {
-                add(
+                addForAll(
                         Paces.COVER_CUT,
                         Stage.COVER,
-                        pieces == 1 ? Phrase.of("Cut the cover") : Phrase.of("Cut the {} pieces of the cover", pieces),
+                        forCopies(
+                                pieces == 1
+                                        ? Phrase.of("Cut the cover")
+                                        : Phrase.of("Cut the {} pieces of the cover", pieces)),
                         Handling.CUT_PIECES,
-                        pieces,
-                        Lying.NOT,
+                        pieces * cut,
                         after);
                 before = List.of(Paces.COVER_CUT);
                 made.add(Paces.COVER_CUT);

@@ -10,6 +10,7 @@ import itomichi.measure.Phrase;
 import itomichi.measure.Unit;
 import itomichi.notebook.Entry.Group;
 import itomichi.notebook.Entry.Origin;
+import itomichi.plan.ThreadNeed;
 import itomichi.plan.UsedUp;
 import itomichi.schedule.StepChange;
 import itomichi.schedule.Task;
@@ -60,12 +61,7 @@ public final class NotebookPage {
                     THREAD_LEFT,
                     Group.THREAD,
                     Phrase.of("Thread left over, with what was in the needle"),
-                    Quantity.of(
-                            plan.sewn()
-                                    .need()
-                                    .left(plan.spec().slack())
-                                    .times(plan.spec().use().copies()),
-                            Fineness.THREAD),
+                    Quantity.of(leftOver(plan), Fineness.THREAD),
                     true));
         });
         own.add(line(SPOILT, Group.WASTE, Phrase.of("Sheets spoilt"), new Quantity.Plain(0, "", 0), false));
@@ -82,6 +78,15 @@ public final class NotebookPage {
         own.forEach(line ->
                 lines.add(written.containsKey(line.key()) ? line.came(written.get(line.key()), Origin.WRITTEN) : line));
         return List.copyOf(lines);
+    }
+
+    /** Of each copy what nobody sews with, and the lengths that are spare. */
+    private static Length leftOver(BookPlan plan) {
+        ThreadNeed need = plan.sewn().need();
+        int copies = plan.spec().use().copies();
+        return need.left(plan.spec().slack())
+                .times(copies)
+                .plus(need.cut().length().times(plan.spec().copiesCut() - copies));
     }
 
     private static List<Entry> block(BookPlan plan) {

@@ -146,7 +146,8 @@ final class FoldHoles {
                         one ? "" : index + 1,
                         Numbered.of(fold.stations()),
                         apart ? Phrase.of(", in {} batches of sheets", batches) : Phrase.EMPTY),
-                fold.stations().size()));
+                fold.stations().size(),
+                tool.together(signature.laidFlat())));
     }
 
     /** Stations that the needle passes equally often are made alike. */
@@ -192,12 +193,22 @@ final class FoldHoles {
                 .orElseThrow();
         for (int line = 1; line <= lines; line++) {
             ticks.add(new PunchList.Tick(
-                    Phrase.of("Cover, row {}, from the front: {} holes", line, stations.count()), stations.count()));
+                    Phrase.of("Cover, row {}, from the front: {} holes", line, stations.count()),
+                    stations.count(),
+                    coverTool().together(spec.cover().thickness())));
         }
         Length least = holing.rows() == Holing.RowsFor.EACH_BY_ITSELF
                 ? RowFault.wideEnough(lines, hole, spec.cover().stuff().between())
                 : Length.ZERO;
         return Optional.of(new CoverRows(spec, gathered.block(), shared > 1, least).plan(hole));
+    }
+
+    private Tool coverTool() {
+        return groups.stream()
+                .filter(group -> group.through() == HoleGroup.Through.COVER)
+                .map(HoleGroup::tool)
+                .findFirst()
+                .orElseThrow();
     }
 
     private Working kerf() {

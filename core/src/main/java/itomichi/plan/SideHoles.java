@@ -111,7 +111,7 @@ final class SideHoles {
         for (int batch = 0; batch < batches; batch++) {
             int to = block.sheets() * (batch + 1) / batches;
             ticks.add(new PunchList.Tick(
-                    Phrase.of("Sheets {} to {}, the template laid on: {} holes", from, to, holes), holes));
+                    Phrase.of("Sheets {} to {}, the template laid on: {} holes", from, to, holes), holes, 1));
             from = to + 1;
         }
         return new PunchList(ticks);

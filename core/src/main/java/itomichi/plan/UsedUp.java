@@ -14,16 +14,16 @@ import java.util.TreeMap;
 import java.util.stream.Collectors;
 
 /**
- * What all copies of a book use up.
+ * What copies of a book use up, what is spare among them.
  *
  * @param papers each of its papers that comes in stock sheets
- * @param thread all that is cut of it; nothing where its sewing is not planned
+ * @param threads what is cut of it, by what copies are made of; nothing where its sewing is not planned
  * @param pieces what its cover is cut from sheets, by what it is cut from
  * @param lengths what is bought by the length: tapes, ribbons, headbands
  */
 public record UsedUp(
         List<PaperUse> papers,
-        Optional<Length> thread,
+        List<ThreadUse> threads,
         Map<PieceStuff, List<PieceUse>> pieces,
         List<LengthUse> lengths) {
 
@@ -32,6 +32,7 @@ public record UsedUp(
 
     public UsedUp {
         papers = List.copyOf(papers);
+        threads = List.copyOf(threads);
         lengths = List.copyOf(lengths);
     }
 
@@ -44,12 +45,21 @@ public record UsedUp(
     public record PaperUse(int paper, int sheets) {}
 
     /**
+     * Thread.
+     *
+     * @param kind of which kind of copies, from 1; 0 of those that are as the book is
+     * @param length for all of them
+     */
+    public record ThreadUse(int kind, Length length) {}
+
+    /**
      * Pieces of a cover.
      *
+     * @param kind of which kind of copies, from 1; 0 of those that are as the book is
      * @param name what a binder calls them
-     * @param demand their size, and how many for all copies
+     * @param demand their size, and how many for all copies of the kind
      */
-    public record PieceUse(String name, Demand demand) {}
+    public record PieceUse(int kind, String name, Demand demand) {}
 
     /**
      * Something bought by the length.
@@ -60,19 +70,54 @@ public record UsedUp(
      */
     public record LengthUse(String name, Length width, Length length) {}
 
-    /** What all copies of a book use up. */
+    /**
+     * Copies of one kind.
+     *
+     * @param kind from 1; 0 of those that are as the book is
+     * @param copies how many, none at the least
+     */
+    public record Copies(int kind, int copies) {}
+
+    /** What all copies of a book use up, and what is spare. */
     public static UsedUp of(WorkedBook book) {
-        int copies = book.spec().use().copies();
-        return new UsedUp(
-                papers(book, copies),
-                book.sewing().map(sewn -> sewn.need().cut().length().times(copies)),
-                book.covering().work().pieces().stream()
-                        .filter(piece -> piece.stuff().inSheets())
-                        .collect(Collectors.groupingBy(
-                                CoverPiece::stuff,
-                                TreeMap::new,
-                                Collectors.mapping(piece -> use(piece, copies), Collectors.toList()))),
-                lengths(book, copies));
+        return of(
+                book,
+                book.spec().copyRuns().stream()
+                        .map(run -> new Copies(run.number(), run.made()))
+                        .toList());
+    }
+
+    /** What so many copies of a book use up. */
+    public static UsedUp of(WorkedBook book, List<Copies> wanted) {
+        List<Copies> made = wanted.stream().filter(one -> one.copies() > 0).toList();
+        int copies = made.stream().mapToInt(Copies::copies).sum();
+        if (copies == 0) {
+            return new UsedUp(List.of(), List.of(), Map.of(), List.of());
+        }
+        return new UsedUp(papers(book, copies), threads(book, made), pieces(book, made), lengths(book, copies));
+    }
+
+    /** All that is cut of thread; nothing where the sewing is not planned. */
+    public Optional<Length> thread() {
+        return threads.stream().map(ThreadUse::length).reduce(Length::plus);
+    }
+
+    private static List<ThreadUse> threads(WorkedBook book, List<Copies> made) {
+        return book.sewing().stream()
+                .flatMap(sewn -> made.stream()
+                        .map(one -> new ThreadUse(
+                                one.kind(), sewn.need().cut().length().times(one.copies()))))
+                .toList();
+    }
+
+    private static Map<PieceStuff, List<PieceUse>> pieces(WorkedBook book, List<Copies> made) {
+        return book.covering().work().pieces().stream()
+                .filter(piece -> piece.stuff().inSheets())
+                .collect(Collectors.groupingBy(
+                        CoverPiece::stuff,
+                        TreeMap::new,
+                        Collectors.flatMapping(
+                                piece -> made.stream().map(one -> use(piece, one)), Collectors.toList())));
     }
 
     private static List<PaperUse> papers(WorkedBook book, int copies) {
@@ -99,8 +144,9 @@ public record UsedUp(
                 .stockSheets();
     }
 
-    private static PieceUse use(CoverPiece piece, int copies) {
-        return new PieceUse(piece.name(), new Demand(piece.wide(), piece.high(), piece.count() * copies));
+    private static PieceUse use(CoverPiece piece, Copies of) {
+        return new PieceUse(
+                of.kind(), piece.name(), new Demand(piece.wide(), piece.high(), piece.count() * of.copies()));
     }
 
     private static List<LengthUse> lengths(WorkedBook book, int copies) {

@@ -5,6 +5,9 @@ import itomichi.gathering.Gathered;
 import itomichi.measure.Length;
 import itomichi.schedule.WorkTime;
 import itomichi.spec.BookSpec;
+import itomichi.spec.EditionWish;
+import itomichi.structure.Covering;
+import itomichi.structure.Stitching;
 import java.util.List;
 import java.util.Optional;
 
@@ -57,6 +60,20 @@ public record WorkedBook(
                 holes,
                 sewing,
                 cover.over(SpineSewings.of(spec, holes, order, strand)));
+    }
+
+    /** The same book made so often by hands with such practice: nothing that is worked out of one copy looks at that. */
+    public WorkedBook made(int copies, EditionWish edition) {
+        return new WorkedBook(
+                spec.madeIn(copies, edition), thicknesses, places, gathered, papers, order, holes, sewing, covering);
+    }
+
+    /** Whether the cover is there before the needle: it is sewn through, or its boards are sewn on or pierced with the sheets. */
+    public boolean coveredFirst() {
+        return covering.base().soft().isPresent()
+                || covering.base().pierced()
+                || covering.base().sewnOn() == Stitching.SewnOn.BOARDS
+                || spec.bound().coverings().contains(Covering.SIDE);
     }
 
     /** Time at the bench. What is folded is counted: endpaper sections too, but never a single sheet. */

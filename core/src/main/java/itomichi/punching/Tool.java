@@ -49,6 +49,11 @@ public enum Tool {
         return Math.max(1, (int) Math.ceil(stack.mm() / thickestMm - 1e-9));
     }
 
+    /** How many stacks so thick it takes laid together, one at the least. */
+    public int together(Length stack) {
+        return Math.max(1, (int) Math.floor(thickestMm / stack.mm() + 1e-9));
+    }
+
     private boolean takes(Length hole) {
         return hole.mm() <= widestMm;
     }

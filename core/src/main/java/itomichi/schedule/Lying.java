@@ -39,16 +39,7 @@ public enum Lying {
         if (this == NOT) {
             return "";
         }
-        return (lies == minutes ? time : told(lies)) + ", " + place;
-    }
-
-    private static String told(int minutes) {
-        int hours = minutes / 60;
-        int rest = minutes % 60;
-        if (hours == 0) {
-            return rest + " min";
-        }
-        return hours + " h" + (rest == 0 ? "" : " " + rest + " min");
+        return (lies == minutes ? time : WorkTime.told(lies)) + ", " + place;
     }
 
     /** How long, in minutes by the clock, nights counted. */

@@ -113,6 +113,16 @@ public final class WorkTime {
         return PER_FOLD * sheets + PER_HOLE * holes + PER_PASS * passes + BESIDES;
     }
 
+    /** So many minutes as hours and minutes. */
+    public static String told(long minutes) {
+        long hours = minutes / 60;
+        long rest = minutes % 60;
+        if (hours == 0) {
+            return rest + "\u202fmin";
+        }
+        return hours + "\u202fh" + (rest == 0 ? "" : " " + rest + "\u202fmin");
+    }
+
     static Quantity minutes(double minutes) {
         return new Quantity.Plain(minutes, "min", 1);
     }

@@ -35,6 +35,7 @@ public final class Binding {
                 spec.title(),
                 to.key(),
                 spec.use(),
+                spec.edition().withoutStocks(),
                 spec.extent(),
                 spec.leaf(),
                 spec.papers(),

@@ -13,7 +13,10 @@ public final class BookLimits {
     /** More than any hand would bind. */
     public static final int MOST_PAGES = 4000;
 
-    private static final int MOST_COPIES = 100_000;
+    /** So many copies of a book are counted. */
+    public static final int MOST_COPIES = 100_000;
+    /** As many copies are told apart, one by one. */
+    public static final int MOST_NAMED = 1000;
 
     private BookLimits() {}
 

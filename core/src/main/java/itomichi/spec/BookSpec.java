@@ -20,6 +20,7 @@ import itomichi.structure.Structure;
 import itomichi.structure.Structures;
 import java.util.Collections;
 import java.util.EnumSet;
+import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 
@@ -29,6 +30,7 @@ import java.util.Set;
  * @param title what it is called and what it is for
  * @param structure key of the way it is bound
  * @param use what it has to do, which the structure is advised by
+ * @param edition how its copies differ
  * @param extent how long it is to be
  * @param leaf size of a folded leaf
  * @param papers what it is made from
@@ -47,6 +49,7 @@ public record BookSpec(
         Title title,
         String structure,
         Use use,
+        EditionWish edition,
         Extent extent,
         Leaf leaf,
         Papers papers,
@@ -69,6 +72,7 @@ public record BookSpec(
     public BookSpec {
         done = done.isEmpty() ? Set.of() : Collections.unmodifiableSet(EnumSet.copyOf(done));
         BookLimits.check(title.unit(), structure, use, extent);
+        EditionLimits.check(edition, use, title.unit());
         PaperLimits.check(papers, title.unit());
         GatherLimits.check(gathering, papers.all().size(), title.unit());
         PageLimits.check(pageWish, papers.all().size(), title.unit());
@@ -129,6 +133,16 @@ public record BookSpec(
     public boolean pastedIn() {
         return gathering.pasteIns().isMoreThan(Length.ZERO)
                 || !pageWish.pasted().isEmpty();
+    }
+
+    /** Its copies by what they are made of; those as the book is are first, even where there are none. */
+    public List<EditionWish.CopyRun> copyRuns() {
+        return edition.runs(use.copies());
+    }
+
+    /** How many copies are cut, what is spare among them. */
+    public int copiesCut() {
+        return copyRuns().stream().mapToInt(EditionWish.CopyRun::made).sum();
     }
 
     /** How its back will be: only what is cased is rounded. */
@@ -229,6 +243,27 @@ public record BookSpec(
         public Sewing {
             SewingLimits.check(thread, strands, tail, slackPercent, needleEye, knot, turns);
         }
+    }
+
+    /** The same book made in so many copies. */
+    public BookSpec madeIn(int copies, EditionWish other) {
+        return new BookSpec(
+                title,
+                structure,
+                new Use(use.needs(), copies, use.hands()),
+                other,
+                extent,
+                leaf,
+                papers,
+                gathering,
+                pageWish,
+                holes,
+                cover,
+                covering,
+                thread,
+                stitch,
+                done,
+                learned);
     }
 
     /** The same book with so many pages. */

@@ -34,7 +34,7 @@ final class CoverLimits {
         }
         settings(wish.choices(), unit);
         measured(wish.measured(), unit);
-        wish.stocks().forEach((stuff, stock) -> stock(stuff, stock, unit));
+        checkStocks("covering.stocks", wish.stocks(), unit);
         ticked(wish.ticked());
     }
 
@@ -98,14 +98,18 @@ final class CoverLimits {
         Limits.lengthIfAny("covering.block.boardMm", "A board", measured.board(), 0.3, 10, unit);
     }
 
-    private static void stock(PieceStuff stuff, CoverStock stock, Unit unit) {
+    static void checkStocks(String field, Map<PieceStuff, CoverStock> stocks, Unit unit) {
+        stocks.forEach((stuff, stock) -> stock(field, stuff, stock, unit));
+    }
+
+    private static void stock(String field, PieceStuff stuff, CoverStock stock, Unit unit) {
         if (!stuff.inSheets()) {
             throw new UnfitValueException(
-                    "covering.stocks", "A " + stuff.words() + " is bought by the length; it is not cut from a sheet.");
+                    field, "A " + stuff.words() + " is bought by the length; it is not cut from a sheet.");
         }
-        Limits.text("covering.stocks.name", "A name", stock.name(), 1, 60);
-        Limits.length("covering.stocks.widthMm", "A sheet’s width", stock.width(), 20, 10_000, unit);
-        Limits.length("covering.stocks.heightMm", "A sheet’s height", stock.height(), 20, 10_000, unit);
+        Limits.text(field + ".name", "A name", stock.name(), 1, 60);
+        Limits.length(field + ".widthMm", "A sheet’s width", stock.width(), 20, 10_000, unit);
+        Limits.length(field + ".heightMm", "A sheet’s height", stock.height(), 20, 10_000, unit);
     }
 
     private static void ticked(Set<String> ticked) {

@@ -20,6 +20,7 @@ import itomichi.spec.Binding;
 import itomichi.spec.BookPaper;
 import itomichi.spec.BookSpec;
 import itomichi.spec.CoverWish;
+import itomichi.spec.EditionWish;
 import itomichi.spec.GatherWish;
 import itomichi.spec.HoleWish;
 import itomichi.spec.PageWish;
@@ -42,6 +43,7 @@ public final class Books {
                 new BookSpec.Title("Lines", "learning by heart", Unit.MM),
                 "pamphlet",
                 Use.ANY,
+                EditionWish.ALIKE,
                 Extent.ofPages(32),
                 new BookSpec.Leaf(Length.ofMm(148), Length.ofMm(210), false),
                 papers(new BookPaper(paper(120, Grain.WITH_FOLD), Optional.empty())),

@@ -153,7 +153,7 @@ public class WorkListTest {
         StepChange three = new StepChange(false, OptionalInt.empty(), OptionalInt.of(200));
         Task press = task(changed(Books.bound("tapes"), "press", three), "press");
         assertEquals(press.lies(), 200);
-        assertEquals(press.liesWords(), "3 h 20 min, under a weight");
+        assertEquals(press.liesWords(), "3\u202fh 20\u202fmin, under a weight");
     }
 
     @Test

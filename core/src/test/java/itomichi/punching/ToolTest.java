@@ -65,7 +65,8 @@ public class ToolTest {
     public void theHolesOfAListAreThoseOfItsLines() {
         assertEquals(
                 new PunchList(List.of(
-                                new PunchList.Tick(Phrase.of("one"), 5), new PunchList.Tick(Phrase.of("other"), 7)))
+                                new PunchList.Tick(Phrase.of("one"), 5, 1),
+                                new PunchList.Tick(Phrase.of("other"), 7, 1)))
                         .holes(),
                 12);
     }

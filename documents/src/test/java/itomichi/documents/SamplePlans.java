@@ -20,6 +20,7 @@ import itomichi.spec.Binding;
 import itomichi.spec.BookPaper;
 import itomichi.spec.BookSpec;
 import itomichi.spec.CoverWish;
+import itomichi.spec.EditionWish;
 import itomichi.spec.GatherWish;
 import itomichi.spec.HoleWish;
 import itomichi.spec.PageWish;
@@ -51,6 +52,7 @@ public final class SamplePlans {
                 new BookSpec.Title(name, "", unit),
                 "pamphlet",
                 Use.ANY,
+                EditionWish.ALIKE,
                 Extent.ofPages(32),
                 new BookSpec.Leaf(Length.ofMm(148), Length.ofMm(heightMm), false),
                 new Papers(List.of(new BookPaper(PAPER, Optional.empty())), CutWish.USUAL, Length.ZERO),

@@ -23,7 +23,8 @@ public final class SampleSheets {
 
     /** Sheets of a plan, one card, seen from outside. */
     public static TemplateSheet of(BookPlan plan, TemplateKind... kinds) {
-        return new TemplateSheet(plan, List.of(kinds), false, 1, LocalDate.of(2026, 11, 24), 4, Optional.of(ADDRESS));
+        return new TemplateSheet(
+                plan, List.of(kinds), false, 1, false, LocalDate.of(2026, 11, 24), 4, Optional.of(ADDRESS));
     }
 
     /** The least x, or y, of what a pen drew on a page. */

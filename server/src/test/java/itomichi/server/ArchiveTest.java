@@ -233,7 +233,7 @@ public class ArchiveTest extends HttpTest {
                 rows -> rows.replace(", \"learned\": {}", "").replace("\"learned\": {}, ", ""));
         assertFalse(new String(files(first).get("tables/revision.json"), StandardCharsets.UTF_8).contains("learned"));
         first = bent(first, "tables/learned_out.json", rows -> out);
-        first = bent(first, MANIFEST, manifest -> manifest.replaceFirst("\"version\" : 4", "\"version\" : 1"));
+        first = bent(first, MANIFEST, manifest -> manifest.replaceFirst("\"version\" : 5", "\"version\" : 1"));
         emptyTheBench();
         Answer answer = laidIn(first, "take=true");
         assertEquals(answer.status(), 200, answer.message());
@@ -249,11 +249,24 @@ public class ArchiveTest extends HttpTest {
         String id = BooksTest.id(worked("Cues"));
         byte[] third = bent(taken(), "tables/revision.json", rows -> rows.replace("\"pasted\": [], ", ""));
         assertFalse(new String(files(third).get("tables/revision.json"), StandardCharsets.UTF_8).contains("pasted"));
-        third = bent(third, MANIFEST, manifest -> manifest.replaceFirst("\"version\" : 4", "\"version\" : 3"));
+        third = bent(third, MANIFEST, manifest -> manifest.replaceFirst("\"version\" : 5", "\"version\" : 3"));
         emptyTheBench();
         assertEquals(laidIn(third, "take=true").status(), 200);
         JsonNode pages = get("/api/books/" + id).body().get("document").get("pages");
         assertEquals(pages.get("pasted").size(), 0);
+    }
+
+    /** As the application wrote it before copies could differ. */
+    @Test
+    public void anArchiveOfTheFourthVersionIsStillRead() throws IOException, NoSuchAlgorithmException {
+        String id = BooksTest.id(worked("Cues"));
+        byte[] fourth = bent(taken(), "tables/revision.json", rows -> rows.replaceAll("\"edition\": \\{[^{}]*}, ", ""));
+        assertFalse(new String(files(fourth).get("tables/revision.json"), StandardCharsets.UTF_8).contains("edition"));
+        fourth = bent(fourth, MANIFEST, manifest -> manifest.replaceFirst("\"version\" : 5", "\"version\" : 4"));
+        emptyTheBench();
+        assertEquals(laidIn(fourth, "take=true").status(), 200);
+        JsonNode edition = get("/api/books/" + id).body().get("document").get("edition");
+        assertEquals(edition.get("kinds").size(), 0);
     }
 
     /** A book by itself: laid in elsewhere it has its states, its page and its text, and nothing of other books came along. */

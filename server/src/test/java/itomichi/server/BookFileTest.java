@@ -29,7 +29,7 @@ public class BookFileTest extends HttpTest {
     @Test
     public void theFileSaysWhatItIs() {
         String file = saved("Cues");
-        assertTrue(file.contains("\"format\" : \"itomichi-book\"") && file.contains("\"version\" : 9"), file);
+        assertTrue(file.contains("\"format\" : \"itomichi-book\"") && file.contains("\"version\" : 10"), file);
     }
 
     /** Files as applications of earlier versions wrote them. */
@@ -98,6 +98,15 @@ public class BookFileTest extends HttpTest {
     }
 
     @Test
+    public void inEarlierBooksAllCopiesWereAlike() throws Exception {
+        Answer answer = post("/api/book-file", Files.readString(Path.of("src/test/resources/cues-9.json")));
+        assertEquals(answer.status(), 201, answer.message());
+        JsonNode edition = answer.body().get("document").get("edition");
+        assertEquals(edition.get("kinds").size(), 0);
+        assertEquals(edition.get("sparePercent").asInt(), 0);
+    }
+
+    @Test
     public void theExampleInTheDocumentationIsABook() throws Exception {
         String text = Files.readString(Path.of("..", "docs", "book-file.md"));
         String example = text.substring(text.indexOf("```json") + 7, text.indexOf("```", text.indexOf("```json") + 7));
@@ -109,7 +118,7 @@ public class BookFileTest extends HttpTest {
     Object[][] wrong() {
         return new Object[][] {
             {"\"format\" : ", "", "Line 2, column"},
-            {"\"version\" : 9", "\"version\" : 10", "At “/version”: the file is of version 10"},
+            {"\"version\" : 10", "\"version\" : 11", "At “/version”: the file is of version 11"},
             {"itomichi-book", "something-else", "At “/format”: read “something-else”"},
             {"\"number\" : 32", "\"number\" : \"many\"", "/book/extent/number"},
             {"\"number\" : 32", "\"number\" : 0", "/book/extent/number"},

@@ -200,7 +200,7 @@ public class DaysTest extends HttpTest {
                 .put("leftOut", false)
                 .put("liesMinutes", 90);
         assertEquals(say(book, said).status(), 204);
-        assertEquals(step(book, "press").get("lies").asString(), "1 h 30 min, under a weight");
+        assertEquals(step(book, "press").get("lies").asString(), "1\u202fh 30\u202fmin, under a weight");
         assertEquals(step(book, "press").get("usualLies").asString(), "overnight, under a weight");
     }
 

@@ -45,6 +45,7 @@ public class EveryScreenTest extends ScreenJourney {
                         "/learned")
             },
             {"Cue slips", STAGES},
+            {"Cue slips", List.of("copies")},
             {"Programme", List.of("gather", "template", "sewing")},
             {"Prompt book", List.of("purpose", "paper", "gather", "thread", "sewing", "rehearsal", "cover")},
             {"Costume swatches", List.of("paper", "gather", "pages", "stations", "cover")},

@@ -23,6 +23,7 @@ import java.util.Optional;
  * @param kinds the templates wanted; those that the book has no use for are left out
  * @param inside whether a cover is seen from inside
  * @param cards pricking cards wanted, one for each table of a class
+ * @param full whether the templates are laid on as often as the pages they take have room, for a batch
  * @param date the day printed on it
  * @param revision of the book
  * @param address where the code leads, if anywhere
@@ -32,6 +33,7 @@ public record TemplateSheet(
         List<TemplateKind> kinds,
         boolean inside,
         int cards,
+        boolean full,
         LocalDate date,
         int revision,
         Optional<String> address) {
@@ -59,6 +61,9 @@ public record TemplateSheet(
         List<Piece> all = new ArrayList<>();
         all.add(slip().piece());
         all.addAll(pieces);
+        if (full) {
+            all.addAll(Sheet.more(all, pieces, paper, correction));
+        }
         return Sheet.draw("Templates: " + plan.spec().title().name(), all, plan.stopped(), paper, correction);
     }
 

@@ -13,7 +13,7 @@ import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 
 /** What Debian's programs say of a file; they share no code with what wrote it. */
-final class Poppler {
+public final class Poppler {
 
     private static final Pattern WORD = Pattern.compile(
             "<word xMin=\"([^\"]+)\" yMin=\"([^\"]+)\" xMax=\"([^\"]+)\" yMax=\"([^\"]+)\">(p\\d+)</word>");
@@ -34,6 +34,21 @@ final class Poppler {
             }
         }
         return pages;
+    }
+
+    /** Upper left corner of each label of the first page, in mm from its own. */
+    public static Map<String, double[]> corners(Path file) throws IOException, InterruptedException {
+        Map<String, double[]> corners = new TreeMap<>();
+        for (String line :
+                said(0, "pdftotext", "-bbox", "-l", "1", file.toString(), "-").split("\n")) {
+            Matcher word = WORD.matcher(line);
+            if (word.find()) {
+                corners.put(word.group(5), new double[] {
+                    Double.parseDouble(word.group(1)) * 25.4 / 72, Double.parseDouble(word.group(2)) * 25.4 / 72
+                });
+            }
+        }
+        return corners;
     }
 
     private static double middle(Matcher word, int from, int to) {

@@ -194,14 +194,56 @@ public class TemplateSheetTest {
     @Test
     public void aClassTakesACardForEachTable() {
         TemplateSheet sheet = new TemplateSheet(
-                FELT, List.of(TemplateKind.PRICKING_CARD), false, 6, LocalDate.of(2026, 11, 24), 1, Optional.empty());
+                FELT,
+                List.of(TemplateKind.PRICKING_CARD),
+                false,
+                6,
+                false,
+                LocalDate.of(2026, 11, 24),
+                1,
+                Optional.empty());
         assertEquals(sheet.pieces().size(), 6);
+    }
+
+    /** Strips 105 mm high beside a slip 114 mm wide, on a page of 190 × 271 mm: two under each other find room, whatever lies below. */
+    @Test
+    public void forABatchTheSheetHoldsItsTemplateAsOftenAsItHasRoom() {
+        BookPlan cues = SamplePlans.pamphlet("Cues", 105, 3, Unit.MM);
+        Drawing once = SampleSheets.of(cues, TemplateKind.FOLDED_STRIP).draw(PrintPaper.A4, PrinterCorrection.NONE);
+        TemplateSheet full = new TemplateSheet(
+                cues,
+                List.of(TemplateKind.FOLDED_STRIP),
+                false,
+                1,
+                true,
+                LocalDate.of(2026, 11, 24),
+                1,
+                Optional.empty());
+        Drawing often = full.draw(PrintPaper.A4, PrinterCorrection.NONE);
+        assertEquals(often.pages().size(), once.pages().size());
+        assertTrue(heads(often) >= 2 * heads(once), heads(often) + " of " + heads(once));
+        assertEquals(heads(often) % heads(once), 0);
+    }
+
+    private static long heads(Drawing drawing) {
+        return drawing.pages().stream()
+                .flatMap(page -> page.shapes().stream())
+                .filter(shape ->
+                        shape instanceof Shape.Words words && words.text().equals("HEAD"))
+                .count();
     }
 
     @Test
     public void withoutAnAddressThereIsNoCode() {
         TemplateSheet sheet = new TemplateSheet(
-                FELT, List.of(TemplateKind.FLAT_STRIP), false, 1, LocalDate.of(2026, 11, 24), 1, Optional.empty());
+                FELT,
+                List.of(TemplateKind.FLAT_STRIP),
+                false,
+                1,
+                false,
+                LocalDate.of(2026, 11, 24),
+                1,
+                Optional.empty());
         Drawing drawing = sheet.draw(PrintPaper.A4, PrinterCorrection.NONE);
         assertFalse(drawing.pages().get(0).shapes().stream().anyMatch(Shape.Block.class::isInstance));
     }
@@ -241,7 +283,7 @@ public class TemplateSheetTest {
     }
 
     private static Piece piece(BookPlan plan, TemplateKind kind, boolean inside) {
-        return new TemplateSheet(plan, List.of(kind), inside, 1, LocalDate.of(2026, 11, 24), 1, Optional.empty())
+        return new TemplateSheet(plan, List.of(kind), inside, 1, false, LocalDate.of(2026, 11, 24), 1, Optional.empty())
                 .pieces()
                 .get(0);
     }

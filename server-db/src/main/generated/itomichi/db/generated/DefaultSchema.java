@@ -10,6 +10,7 @@ import itomichi.db.generated.tables.BookCard;
 import itomichi.db.generated.tables.BookDays;
 import itomichi.db.generated.tables.BookText;
 import itomichi.db.generated.tables.BookTextPart;
+import itomichi.db.generated.tables.CopyMark;
 import itomichi.db.generated.tables.DrawerAct;
 import itomichi.db.generated.tables.KeptTemplate;
 import itomichi.db.generated.tables.Knife;
@@ -25,6 +26,7 @@ import itomichi.db.generated.tables.Punching;
 import itomichi.db.generated.tables.Rehearsal;
 import itomichi.db.generated.tables.Revision;
 import itomichi.db.generated.tables.SewingPlace;
+import itomichi.db.generated.tables.SpoiltCopy;
 import itomichi.db.generated.tables.StepLog;
 import itomichi.db.generated.tables.Thing;
 
@@ -78,6 +80,11 @@ public class DefaultSchema extends SchemaImpl {
      * The table <code>book_text_part</code>.
      */
     public final BookTextPart BOOK_TEXT_PART = BookTextPart.BOOK_TEXT_PART;
+
+    /**
+     * The table <code>copy_mark</code>.
+     */
+    public final CopyMark COPY_MARK = CopyMark.COPY_MARK;
 
     /**
      * The table <code>drawer_act</code>.
@@ -155,6 +162,11 @@ public class DefaultSchema extends SchemaImpl {
     public final SewingPlace SEWING_PLACE = SewingPlace.SEWING_PLACE;
 
     /**
+     * The table <code>spoilt_copy</code>.
+     */
+    public final SpoiltCopy SPOILT_COPY = SpoiltCopy.SPOILT_COPY;
+
+    /**
      * The table <code>step_log</code>.
      */
     public final StepLog STEP_LOG = StepLog.STEP_LOG;
@@ -186,6 +198,7 @@ public class DefaultSchema extends SchemaImpl {
             BookDays.BOOK_DAYS,
             BookText.BOOK_TEXT,
             BookTextPart.BOOK_TEXT_PART,
+            CopyMark.COPY_MARK,
             DrawerAct.DRAWER_ACT,
             KeptTemplate.KEPT_TEMPLATE,
             Knife.KNIFE,
@@ -201,6 +214,7 @@ public class DefaultSchema extends SchemaImpl {
             Rehearsal.REHEARSAL,
             Revision.REVISION,
             SewingPlace.SEWING_PLACE,
+            SpoiltCopy.SPOILT_COPY,
             StepLog.STEP_LOG,
             Thing.THING
         );

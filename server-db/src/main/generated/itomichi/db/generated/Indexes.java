@@ -9,6 +9,7 @@ import itomichi.db.generated.tables.BookText;
 import itomichi.db.generated.tables.DrawerAct;
 import itomichi.db.generated.tables.Picture;
 import itomichi.db.generated.tables.Revision;
+import itomichi.db.generated.tables.SpoiltCopy;
 import itomichi.db.generated.tables.StepLog;
 
 import org.jooq.Index;
@@ -33,5 +34,6 @@ public class Indexes {
     public static final Index DRAWER_ACT_BOOKS = Internal.createIndex(DSL.name("drawer_act_books"), DrawerAct.DRAWER_ACT, new OrderField[] { DrawerAct.DRAWER_ACT.BOOKS }, false);
     public static final Index PICTURE_BOOK = Internal.createIndex(DSL.name("picture_book"), Picture.PICTURE, new OrderField[] { Picture.PICTURE.BOOK_ID, Picture.PICTURE.ADDED_AT }, false);
     public static final Index REVISION_PARENT = Internal.createIndex(DSL.name("revision_parent"), Revision.REVISION, new OrderField[] { Revision.REVISION.BOOK_ID, Revision.REVISION.PARENT }, false);
+    public static final Index SPOILT_COPY_BOOK = Internal.createIndex(DSL.name("spoilt_copy_book"), SpoiltCopy.SPOILT_COPY, new OrderField[] { SpoiltCopy.SPOILT_COPY.BOOK_ID, SpoiltCopy.SPOILT_COPY.SPOILT_AT }, false);
     public static final Index STEP_LOG_OPEN = Internal.createIndex(DSL.name("step_log_open"), StepLog.STEP_LOG, new OrderField[] { StepLog.STEP_LOG.BOOK_ID, StepLog.STEP_LOG.STEP }, true);
 }

@@ -10,6 +10,7 @@ import itomichi.db.generated.tables.BookCard;
 import itomichi.db.generated.tables.BookDays;
 import itomichi.db.generated.tables.BookText;
 import itomichi.db.generated.tables.BookTextPart;
+import itomichi.db.generated.tables.CopyMark;
 import itomichi.db.generated.tables.DrawerAct;
 import itomichi.db.generated.tables.KeptTemplate;
 import itomichi.db.generated.tables.Knife;
@@ -25,6 +26,7 @@ import itomichi.db.generated.tables.Punching;
 import itomichi.db.generated.tables.Rehearsal;
 import itomichi.db.generated.tables.Revision;
 import itomichi.db.generated.tables.SewingPlace;
+import itomichi.db.generated.tables.SpoiltCopy;
 import itomichi.db.generated.tables.StepLog;
 import itomichi.db.generated.tables.Thing;
 import itomichi.db.generated.tables.records.BenchHoursRecord;
@@ -33,6 +35,7 @@ import itomichi.db.generated.tables.records.BookDaysRecord;
 import itomichi.db.generated.tables.records.BookRecord;
 import itomichi.db.generated.tables.records.BookTextPartRecord;
 import itomichi.db.generated.tables.records.BookTextRecord;
+import itomichi.db.generated.tables.records.CopyMarkRecord;
 import itomichi.db.generated.tables.records.DrawerActRecord;
 import itomichi.db.generated.tables.records.KeptTemplateRecord;
 import itomichi.db.generated.tables.records.KnifeRecord;
@@ -48,6 +51,7 @@ import itomichi.db.generated.tables.records.PunchingRecord;
 import itomichi.db.generated.tables.records.RehearsalRecord;
 import itomichi.db.generated.tables.records.RevisionRecord;
 import itomichi.db.generated.tables.records.SewingPlaceRecord;
+import itomichi.db.generated.tables.records.SpoiltCopyRecord;
 import itomichi.db.generated.tables.records.StepLogRecord;
 import itomichi.db.generated.tables.records.ThingRecord;
 
@@ -75,6 +79,7 @@ public class Keys {
     public static final UniqueKey<BookDaysRecord> BOOK_DAYS_PKEY = Internal.createUniqueKey(BookDays.BOOK_DAYS, DSL.name("book_days_pkey"), new TableField[] { BookDays.BOOK_DAYS.BOOK_ID }, true);
     public static final UniqueKey<BookTextRecord> BOOK_TEXT_PKEY = Internal.createUniqueKey(BookText.BOOK_TEXT, DSL.name("book_text_pkey"), new TableField[] { BookText.BOOK_TEXT.ID }, true);
     public static final UniqueKey<BookTextPartRecord> BOOK_TEXT_PART_PKEY = Internal.createUniqueKey(BookTextPart.BOOK_TEXT_PART, DSL.name("book_text_part_pkey"), new TableField[] { BookTextPart.BOOK_TEXT_PART.TEXT_ID, BookTextPart.BOOK_TEXT_PART.NUMBER }, true);
+    public static final UniqueKey<CopyMarkRecord> COPY_MARK_PKEY = Internal.createUniqueKey(CopyMark.COPY_MARK, DSL.name("copy_mark_pkey"), new TableField[] { CopyMark.COPY_MARK.BOOK_ID, CopyMark.COPY_MARK.COPY }, true);
     public static final UniqueKey<DrawerActRecord> DRAWER_ACT_PKEY = Internal.createUniqueKey(DrawerAct.DRAWER_ACT, DSL.name("drawer_act_pkey"), new TableField[] { DrawerAct.DRAWER_ACT.ID }, true);
     public static final UniqueKey<KeptTemplateRecord> KEPT_TEMPLATE_PKEY = Internal.createUniqueKey(KeptTemplate.KEPT_TEMPLATE, DSL.name("kept_template_pkey"), new TableField[] { KeptTemplate.KEPT_TEMPLATE.ID }, true);
     public static final UniqueKey<KnifeRecord> KNIFE_PKEY = Internal.createUniqueKey(Knife.KNIFE, DSL.name("knife_pkey"), new TableField[] { Knife.KNIFE.ONE }, true);
@@ -90,6 +95,7 @@ public class Keys {
     public static final UniqueKey<RehearsalRecord> REHEARSAL_PKEY = Internal.createUniqueKey(Rehearsal.REHEARSAL, DSL.name("rehearsal_pkey"), new TableField[] { Rehearsal.REHEARSAL.BOOK_ID, Rehearsal.REHEARSAL.STEP }, true);
     public static final UniqueKey<RevisionRecord> REVISION_PKEY = Internal.createUniqueKey(Revision.REVISION, DSL.name("revision_pkey"), new TableField[] { Revision.REVISION.BOOK_ID, Revision.REVISION.NUMBER }, true);
     public static final UniqueKey<SewingPlaceRecord> SEWING_PLACE_PKEY = Internal.createUniqueKey(SewingPlace.SEWING_PLACE, DSL.name("sewing_place_pkey"), new TableField[] { SewingPlace.SEWING_PLACE.BOOK_ID }, true);
+    public static final UniqueKey<SpoiltCopyRecord> SPOILT_COPY_PKEY = Internal.createUniqueKey(SpoiltCopy.SPOILT_COPY, DSL.name("spoilt_copy_pkey"), new TableField[] { SpoiltCopy.SPOILT_COPY.ID }, true);
     public static final UniqueKey<StepLogRecord> STEP_LOG_PKEY = Internal.createUniqueKey(StepLog.STEP_LOG, DSL.name("step_log_pkey"), new TableField[] { StepLog.STEP_LOG.BOOK_ID, StepLog.STEP_LOG.STEP, StepLog.STEP_LOG.BEGAN_AT }, true);
     public static final UniqueKey<ThingRecord> THING_PKEY = Internal.createUniqueKey(Thing.THING, DSL.name("thing_pkey"), new TableField[] { Thing.THING.ID }, true);
 
@@ -102,6 +108,7 @@ public class Keys {
     public static final ForeignKey<BookTextRecord, BookRecord> BOOK_TEXT__BOOK_TEXT_BOOK_ID_FKEY = Internal.createForeignKey(BookText.BOOK_TEXT, DSL.name("book_text_book_id_fkey"), new TableField[] { BookText.BOOK_TEXT.BOOK_ID }, Keys.BOOK_PKEY, new TableField[] { Book.BOOK.ID }, true);
     public static final ForeignKey<BookTextPartRecord, BookRecord> BOOK_TEXT_PART__BOOK_TEXT_PART_BOOK_ID_FKEY = Internal.createForeignKey(BookTextPart.BOOK_TEXT_PART, DSL.name("book_text_part_book_id_fkey"), new TableField[] { BookTextPart.BOOK_TEXT_PART.BOOK_ID }, Keys.BOOK_PKEY, new TableField[] { Book.BOOK.ID }, true);
     public static final ForeignKey<BookTextPartRecord, BookTextRecord> BOOK_TEXT_PART__BOOK_TEXT_PART_TEXT_ID_FKEY = Internal.createForeignKey(BookTextPart.BOOK_TEXT_PART, DSL.name("book_text_part_text_id_fkey"), new TableField[] { BookTextPart.BOOK_TEXT_PART.TEXT_ID }, Keys.BOOK_TEXT_PKEY, new TableField[] { BookText.BOOK_TEXT.ID }, true);
+    public static final ForeignKey<CopyMarkRecord, BookRecord> COPY_MARK__COPY_MARK_BOOK_ID_FKEY = Internal.createForeignKey(CopyMark.COPY_MARK, DSL.name("copy_mark_book_id_fkey"), new TableField[] { CopyMark.COPY_MARK.BOOK_ID }, Keys.BOOK_PKEY, new TableField[] { Book.BOOK.ID }, true);
     public static final ForeignKey<KeptTemplateRecord, BookRecord> KEPT_TEMPLATE__KEPT_TEMPLATE_BOOK_ID_FKEY = Internal.createForeignKey(KeptTemplate.KEPT_TEMPLATE, DSL.name("kept_template_book_id_fkey"), new TableField[] { KeptTemplate.KEPT_TEMPLATE.BOOK_ID }, Keys.BOOK_PKEY, new TableField[] { Book.BOOK.ID }, true);
     public static final ForeignKey<LearnedOutRecord, BookRecord> LEARNED_OUT__LEARNED_OUT_BOOK_ID_FKEY = Internal.createForeignKey(LearnedOut.LEARNED_OUT, DSL.name("learned_out_book_id_fkey"), new TableField[] { LearnedOut.LEARNED_OUT.BOOK_ID }, Keys.BOOK_PKEY, new TableField[] { Book.BOOK.ID }, true);
     public static final ForeignKey<LookOverRecord, BookRecord> LOOK_OVER__LOOK_OVER_BOOK_ID_FKEY = Internal.createForeignKey(LookOver.LOOK_OVER, DSL.name("look_over_book_id_fkey"), new TableField[] { LookOver.LOOK_OVER.BOOK_ID }, Keys.BOOK_PKEY, new TableField[] { Book.BOOK.ID }, true);
@@ -113,5 +120,6 @@ public class Keys {
     public static final ForeignKey<RevisionRecord, BookRecord> REVISION__REVISION_BOOK_ID_FKEY = Internal.createForeignKey(Revision.REVISION, DSL.name("revision_book_id_fkey"), new TableField[] { Revision.REVISION.BOOK_ID }, Keys.BOOK_PKEY, new TableField[] { Book.BOOK.ID }, true);
     public static final ForeignKey<RevisionRecord, RevisionRecord> REVISION__REVISION_BOOK_ID_PARENT_FKEY = Internal.createForeignKey(Revision.REVISION, DSL.name("revision_book_id_parent_fkey"), new TableField[] { Revision.REVISION.BOOK_ID, Revision.REVISION.PARENT }, Keys.REVISION_PKEY, new TableField[] { Revision.REVISION.BOOK_ID, Revision.REVISION.NUMBER }, true);
     public static final ForeignKey<SewingPlaceRecord, BookRecord> SEWING_PLACE__SEWING_PLACE_BOOK_ID_FKEY = Internal.createForeignKey(SewingPlace.SEWING_PLACE, DSL.name("sewing_place_book_id_fkey"), new TableField[] { SewingPlace.SEWING_PLACE.BOOK_ID }, Keys.BOOK_PKEY, new TableField[] { Book.BOOK.ID }, true);
+    public static final ForeignKey<SpoiltCopyRecord, BookRecord> SPOILT_COPY__SPOILT_COPY_BOOK_ID_FKEY = Internal.createForeignKey(SpoiltCopy.SPOILT_COPY, DSL.name("spoilt_copy_book_id_fkey"), new TableField[] { SpoiltCopy.SPOILT_COPY.BOOK_ID }, Keys.BOOK_PKEY, new TableField[] { Book.BOOK.ID }, true);
     public static final ForeignKey<StepLogRecord, BookRecord> STEP_LOG__STEP_LOG_BOOK_ID_FKEY = Internal.createForeignKey(StepLog.STEP_LOG, DSL.name("step_log_book_id_fkey"), new TableField[] { StepLog.STEP_LOG.BOOK_ID }, Keys.BOOK_PKEY, new TableField[] { Book.BOOK.ID }, true);
 }

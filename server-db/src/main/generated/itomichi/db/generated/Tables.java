@@ -10,6 +10,7 @@ import itomichi.db.generated.tables.BookCard;
 import itomichi.db.generated.tables.BookDays;
 import itomichi.db.generated.tables.BookText;
 import itomichi.db.generated.tables.BookTextPart;
+import itomichi.db.generated.tables.CopyMark;
 import itomichi.db.generated.tables.DrawerAct;
 import itomichi.db.generated.tables.KeptTemplate;
 import itomichi.db.generated.tables.Knife;
@@ -25,6 +26,7 @@ import itomichi.db.generated.tables.Punching;
 import itomichi.db.generated.tables.Rehearsal;
 import itomichi.db.generated.tables.Revision;
 import itomichi.db.generated.tables.SewingPlace;
+import itomichi.db.generated.tables.SpoiltCopy;
 import itomichi.db.generated.tables.StepLog;
 import itomichi.db.generated.tables.Thing;
 
@@ -64,6 +66,11 @@ public class Tables {
      * The table <code>book_text_part</code>.
      */
     public static final BookTextPart BOOK_TEXT_PART = BookTextPart.BOOK_TEXT_PART;
+
+    /**
+     * The table <code>copy_mark</code>.
+     */
+    public static final CopyMark COPY_MARK = CopyMark.COPY_MARK;
 
     /**
      * The table <code>drawer_act</code>.
@@ -139,6 +146,11 @@ public class Tables {
      * The table <code>sewing_place</code>.
      */
     public static final SewingPlace SEWING_PLACE = SewingPlace.SEWING_PLACE;
+
+    /**
+     * The table <code>spoilt_copy</code>.
+     */
+    public static final SpoiltCopy SPOILT_COPY = SpoiltCopy.SPOILT_COPY;
 
     /**
      * The table <code>step_log</code>.

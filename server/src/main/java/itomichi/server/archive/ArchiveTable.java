@@ -21,6 +21,8 @@ enum ArchiveTable {
     BOOK_TEXT("id"),
     BOOK_TEXT_PART("text_id, number"),
     PRINT_WISH("book_id"),
+    COPY_MARK("book_id, copy"),
+    SPOILT_COPY("id"),
     PICTURE("id"),
     THING("id", "things in the drawers", new Names("put_away_at", "drawer")),
     KEPT_TEMPLATE("id", "kept templates", Names.ALL),
@@ -71,6 +73,7 @@ enum ArchiveTable {
         return switch (this) {
             case LOOK_TOLERANCE -> 2;
             case BOOK_TEXT, BOOK_TEXT_PART, PRINT_WISH -> 3;
+            case COPY_MARK, SPOILT_COPY -> 5;
             default -> 1;
         };
     }

@@ -19,6 +19,9 @@ final class EarlierArchive {
             if (version < 4) {
                 EarlierDocument.toNinth(document);
             }
+            if (version < 5) {
+                EarlierDocument.toTenth(document, json);
+            }
         }
         if (version < 2 && table == ArchiveTable.PUNCHING && row instanceof ObjectNode ticks) {
             ticks.put("of_what", "HOLES");

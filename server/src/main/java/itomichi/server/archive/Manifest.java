@@ -13,7 +13,7 @@ import java.util.List;
 record Manifest(String format, int version, String made, List<Listed> files) {
 
     static final String FORMAT = "itomichi-workshop";
-    static final int VERSION = 4;
+    static final int VERSION = 5;
     static final String FILE = "manifest.json";
 
     /** A file in an archive: its length, and the SHA-256 of what is in it. */

@@ -40,6 +40,7 @@ final class Differences {
         Map<String, InUnits> lines = new LinkedHashMap<>();
         lines.put("Name", same(book.name()));
         lines.put("What for", same(book.purpose()));
+        lines.put("Copies", same(copies(book)));
         lines.put("Structure", same(plan.bound().name()));
         lines.put(
                 "Length", same(book.extent().number() + " " + book.extent().by().words()));
@@ -90,6 +91,20 @@ final class Differences {
                                         .collect(Collectors.joining(", "))));
         lines.put("Unit", same(book.unit().symbol()));
         return lines;
+    }
+
+    private static String copies(BookDocument book) {
+        List<String> said = new ArrayList<>();
+        said.add(book.use().copies() == 1 ? "one" : "" + book.use().copies());
+        book.edition()
+                .kinds()
+                .forEach(kind -> said.add(kind.copies() + " “" + kind.name() + "”"
+                        + (kind.thread() == null ? "" : " with " + kind.thread().name())));
+        said.add(book.edition().sparePercent() + " % spare");
+        long named =
+                book.edition().names().stream().filter(name -> !name.isBlank()).count();
+        said.add(named + " named");
+        return String.join("; ", said);
     }
 
     private static String pages(BookDocument.Pages pages) {

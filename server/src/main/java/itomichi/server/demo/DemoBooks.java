@@ -18,7 +18,9 @@ import itomichi.server.document.BookDocument.Scheme;
 import itomichi.server.document.BookDocument.Stack;
 import itomichi.server.document.BookDocument.Stations;
 import itomichi.server.document.BookDocument.Thread;
+import itomichi.server.document.BookDocument.Use;
 import itomichi.server.document.StartingBook;
+import itomichi.structure.Hands;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
@@ -54,7 +56,8 @@ final class DemoBooks {
                 "One for each string hand; read in the dark of the bridge, so it must lie open by itself.",
                 Unit.MM,
                 "pamphlet",
-                StartingBook.ANY_USE,
+                new Use(List.of(), 12, Hands.PRACTISED),
+                twelveHands(),
                 new Extent(itomichi.gathering.Extent.By.PAGES, 16),
                 new Leaf(74, 105, false),
                 new Paper("Grey wove 90", 90, BulkKind.BOOK_WOVE, new Stack(20, 2.5), Grain.WITH_FOLD, null, null),
@@ -73,6 +76,29 @@ final class DemoBooks {
                 Map.of());
     }
 
+    /** One for each hand at the strings; those up in the flies are told by their thread in the dark. */
+    private static BookDocument.Edition twelveHands() {
+        return new BookDocument.Edition(
+                List.of(new BookDocument.CopyKind(
+                        "up in the flies", 4, new BookDocument.KindThread("Linen 30/3, indigo", null), List.of())),
+                10,
+                90,
+                List.of(
+                        "Prompt corner",
+                        "Moth, left hand",
+                        "Moth, right hand",
+                        "Moth, wings",
+                        "Pulley, left hand",
+                        "Pulley, right hand",
+                        "Lantern",
+                        "Curtain",
+                        "Fly left, fore",
+                        "Fly left, aft",
+                        "Fly right, fore",
+                        "Fly right, aft"),
+                "Sewn on the bridge of Moth and Pulley for The Lantern Eater.");
+    }
+
     private static BookDocument programme() {
         return new BookDocument(
                 "Programme, The Lantern Eater",
@@ -80,6 +106,7 @@ final class DemoBooks {
                 Unit.INCH,
                 "double-pamphlet",
                 StartingBook.ANY_USE,
+                StartingBook.ALIKE,
                 new Extent(itomichi.gathering.Extent.By.PAGES, 30),
                 new Leaf(139.7, 215.9, true),
                 new Paper("Laid ivory", 90.2, BulkKind.SMOOTH, null, Grain.WITH_FOLD, null, null),
@@ -115,6 +142,7 @@ final class DemoBooks {
                 Unit.MM,
                 "pamphlet",
                 StartingBook.ANY_USE,
+                StartingBook.ALIKE,
                 new Extent(itomichi.gathering.Extent.By.PAGES, 40),
                 new Leaf(130, 330, false),
                 new Paper("Bulky cream 100", 100, BulkKind.BULKY_BOOK, null, Grain.WITH_FOLD, null, null),
@@ -150,6 +178,7 @@ final class DemoBooks {
                 Unit.MM,
                 "pamphlet",
                 StartingBook.ANY_USE,
+                StartingBook.ALIKE,
                 new Extent(itomichi.gathering.Extent.By.PAGES, 24),
                 new Leaf(105, 148, true),
                 new Paper("Office 80", 80, BulkKind.OFFICE, null, Grain.WITH_FOLD, null, null),

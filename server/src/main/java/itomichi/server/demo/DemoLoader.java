@@ -1,8 +1,10 @@
 package itomichi.server.demo;
 
+import itomichi.edition.CopyStage;
 import itomichi.lookover.LookOver;
 import itomichi.server.book.BookService;
 import itomichi.server.book.BookView;
+import itomichi.server.copies.CopiesService;
 import itomichi.server.days.DaysService;
 import itomichi.server.document.BookDocument;
 import itomichi.server.drawer.DrawerService;
@@ -37,6 +39,7 @@ class DemoLoader implements ApplicationRunner {
     private final DaysService days;
     private final NotebookService notebook;
     private final LookService looks;
+    private final CopiesService copies;
     private final Texts texts;
     private final Clock clock;
     private final boolean wanted;
@@ -52,6 +55,7 @@ class DemoLoader implements ApplicationRunner {
             DaysService days,
             NotebookService notebook,
             LookService looks,
+            CopiesService copies,
             Texts texts,
             Clock clock,
             @Value("${itomichi.demo}") boolean wanted,
@@ -65,6 +69,7 @@ class DemoLoader implements ApplicationRunner {
         this.days = days;
         this.notebook = notebook;
         this.looks = looks;
+        this.copies = copies;
         this.texts = texts;
         this.clock = clock;
         this.wanted = wanted;
@@ -113,6 +118,9 @@ class DemoLoader implements ApplicationRunner {
         BookView book = books.create(DemoStock.taken(demo.document(), drawers::idOf), "begun");
         DemoTemplates.of(demo.document().name())
                 .ifPresent(label -> templates.keep(book.id(), label.name(), label.notes(), label.ink()));
+        if (demo.document().use().copies() > 1) {
+            copies.tick(book.id(), List.of(1, 2, 3, 4), CopyStage.SEWN, true);
+        }
         if (demo.step() > 0) {
             places.keep(book.id(), demo.step(), false);
             days.left(book.id());

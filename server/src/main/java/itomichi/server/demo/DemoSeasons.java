@@ -10,6 +10,7 @@ import itomichi.server.document.BookDocument.Measured;
 import itomichi.server.document.BookDocuments;
 import itomichi.server.plan.PlanViews;
 import itomichi.spec.BookSpec;
+import itomichi.spec.EditionWish;
 import java.util.Arrays;
 import java.util.HashMap;
 import java.util.List;
@@ -175,7 +176,7 @@ final class DemoSeasons {
 
     /** The book as it was finished, measured on the bench. */
     static BookDocument document(Finished one, BookDocument like) {
-        BookSpec spec = BookDocuments.spec(like).withPages(one.pages());
+        BookSpec spec = BookDocuments.spec(like).withPages(one.pages()).madeIn(1, EditionWish.ALIKE);
         BookDocument book = BookDocuments.changed(
                 like,
                 spec.withTitle(new BookSpec.Title(

@@ -80,6 +80,27 @@ final class DemoStock {
                         .filter(stock -> cut.contains(stock.stuff()))
                         .toList(),
                 covering.ticked()));
-        return THREADS.contains(thread) ? covered.withThread(id.apply("THREADS", thread)) : covered;
+        BookDocument kinds = covered.withEdition(taken(book.edition(), id));
+        return THREADS.contains(thread) ? kinds.withThread(id.apply("THREADS", thread)) : kinds;
+    }
+
+    private static BookDocument.Edition taken(BookDocument.Edition edition, BiFunction<String, String, UUID> id) {
+        return new BookDocument.Edition(
+                edition.kinds().stream().map(kind -> taken(kind, id)).toList(),
+                edition.sparePercent(),
+                edition.practicePercent(),
+                edition.names(),
+                edition.colophon());
+    }
+
+    private static BookDocument.CopyKind taken(BookDocument.CopyKind kind, BiFunction<String, String, UUID> id) {
+        BookDocument.KindThread thread = kind.thread();
+        return thread == null
+                ? kind
+                : new BookDocument.CopyKind(
+                        kind.name(),
+                        kind.copies(),
+                        new BookDocument.KindThread(thread.name(), id.apply("THREADS", thread.name())),
+                        kind.stocks());
     }
 }

@@ -253,6 +253,7 @@ final class DemoWorkshop {
                 Unit.MM,
                 start.structure(),
                 use,
+                StartingBook.ALIKE,
                 extent,
                 leaf,
                 papers.get(0),

@@ -30,7 +30,7 @@ import org.jspecify.annotations.Nullable;
 /**
  * A book as it travels and is kept. Lengths are in mm, weights in g/m2, whatever unit they are shown in.
  *
- * <p>The file format of the same shape is described by {@code schema/book-8.json}.
+ * <p>The file format of the same shape is described by {@code schema/book-10.json}.
  */
 public record BookDocument(
         String name,
@@ -38,6 +38,7 @@ public record BookDocument(
         Unit unit,
         String structure,
         Use use,
+        Edition edition,
         Extent extent,
         Leaf leaf,
         Paper paper,
@@ -63,6 +64,20 @@ public record BookDocument(
 
     /** What it has to do, how many are made, by whose hands. */
     public record Use(List<Need> needs, int copies, Hands hands) {}
+
+    /**
+     * How its copies differ, how much more of each kind is cut, of what share of the time a copy still takes at twice the number, what copies
+     * are called from the first on, and a line that is printed for every copy.
+     */
+    public record Edition(
+            List<CopyKind> kinds, int sparePercent, int practicePercent, List<String> names, String colophon) {}
+
+    /** Copies unlike the book in what they are made of; {@code thread} is left out, and {@code stocks} hold nothing, where it is the book's. */
+    public record CopyKind(
+            String name, int copies, @Nullable KindThread thread, List<CoverStock> stocks) {}
+
+    /** A thread as fine as the book's; {@code drawerId} says where in the drawer it lies. */
+    public record KindThread(String name, @Nullable UUID drawerId) {}
 
     /** How long it is to be, as it was counted. */
     public record Extent(itomichi.gathering.Extent.By by, int number) {}
@@ -315,12 +330,12 @@ public record BookDocument(
 
     /** The same book sewn so. */
     public BookDocument withStitch(Stitch other) {
-        return with(name, gathering, covering, thread, other, done, learned);
+        return with(name, edition, gathering, covering, thread, other, done, learned);
     }
 
     /** The same book covered so. */
     public BookDocument withCovering(Covering other) {
-        return with(name, gathering, other, thread, stitch, done, learned);
+        return with(name, edition, gathering, other, thread, stitch, done, learned);
     }
 
     /** The same book with its thread from there in the drawers. */
@@ -336,17 +351,22 @@ public record BookDocument(
                 thread.knot(),
                 thread.turns(),
                 drawerId);
-        return with(name, gathering, covering, from, stitch, done, learned);
+        return with(name, edition, gathering, covering, from, stitch, done, learned);
     }
 
     /** The same book under another name. */
     public BookDocument withName(String other) {
-        return with(other, gathering, covering, thread, stitch, done, learned);
+        return with(other, edition, gathering, covering, thread, stitch, done, learned);
+    }
+
+    /** The same book in such copies. */
+    public BookDocument withEdition(Edition other) {
+        return with(name, other, gathering, covering, thread, stitch, done, learned);
     }
 
     /** The same book gathered so. */
     public BookDocument withGathering(Gathering other) {
-        return with(name, other, covering, thread, stitch, done, learned);
+        return with(name, edition, other, covering, thread, stitch, done, learned);
     }
 
     /** The same book with this taken into it of what finished books taught; without, it is left out again. */
@@ -357,16 +377,17 @@ public record BookDocument(
         } else {
             other.put(habit, taught);
         }
-        return with(name, gathering, covering, thread, stitch, done, other);
+        return with(name, edition, gathering, covering, thread, stitch, done, other);
     }
 
     /** The same book with these stages done. */
     public BookDocument withDone(List<Stage> stages) {
-        return with(name, gathering, covering, thread, stitch, stages, learned);
+        return with(name, edition, gathering, covering, thread, stitch, stages, learned);
     }
 
     private BookDocument with(
             String name,
+            Edition edition,
             Gathering gathering,
             Covering covering,
             Thread thread,
@@ -379,6 +400,7 @@ public record BookDocument(
                 unit,
                 structure,
                 use,
+                edition,
                 extent,
                 leaf,
                 paper,

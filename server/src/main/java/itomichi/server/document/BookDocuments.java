@@ -39,6 +39,7 @@ public final class BookDocuments {
                         given("unit", document.unit())),
                 given("structure", document.structure()),
                 use(given("use", document.use())),
+                EditionDocuments.edition(given("edition", document.edition())),
                 extent(given("extent", document.extent())),
                 leaf(given("leaf", document.leaf())),
                 PaperDocuments.papers(document),
@@ -146,6 +147,7 @@ public final class BookDocuments {
                         List.copyOf(new TreeSet<>(spec.use().needs())),
                         spec.use().copies(),
                         spec.use().hands()),
+                EditionDocuments.document(spec.edition(), before.edition().kinds()),
                 new BookDocument.Extent(spec.extent().by(), spec.extent().number()),
                 new BookDocument.Leaf(
                         spec.leaf().width().mm(),

@@ -39,32 +39,34 @@ final class CoverDocuments {
                         mmIfAny("covering.block.spineMm", block.spineMm()),
                         mmIfAny("covering.block.foreEdgeMm", block.foreEdgeMm()),
                         mmIfAny("covering.block.boardMm", block.boardMm())),
-                stocks(whole("covering.stocks", given("covering.stocks", covering.stocks()))),
+                stocks("covering.stocks", covering.stocks()),
                 Set.copyOf(whole("covering.ticked", given("covering.ticked", covering.ticked()))));
     }
 
-    private static Map<PieceStuff, CoverStock> stocks(List<BookDocument.CoverStock> stocks) {
+    /** Sheets that pieces are cut from, one for each stuff. */
+    static Map<PieceStuff, CoverStock> stocks(String field, List<BookDocument.CoverStock> sent) {
         Map<PieceStuff, CoverStock> all = new EnumMap<>(PieceStuff.class);
-        for (BookDocument.CoverStock stock : stocks) {
-            PieceStuff stuff = given("covering.stocks.stuff", stock.stuff());
+        for (BookDocument.CoverStock stock : whole(field, given(field, sent))) {
+            PieceStuff stuff = given(field + ".stuff", stock.stuff());
             CoverStock before = all.put(
                     stuff,
                     new CoverStock(
-                            given("covering.stocks.name", stock.name()).strip(),
-                            mm("covering.stocks.widthMm", stock.widthMm()),
-                            mm("covering.stocks.heightMm", stock.heightMm()),
-                            given("covering.stocks.grain", stock.grain())));
+                            given(field + ".name", stock.name()).strip(),
+                            mm(field + ".widthMm", stock.widthMm()),
+                            mm(field + ".heightMm", stock.heightMm()),
+                            given(field + ".grain", stock.grain())));
             if (before != null) {
                 throw new UnfitValueException(
-                        "covering.stocks", "Read two sheets to cut " + stuff.words() + " from; one is wanted.");
+                        field, "Read two sheets to cut " + stuff.words() + " from; one is wanted.");
             }
         }
         return all;
     }
 
     /** The sheets as they are planned with; where they lie in the drawers is told by the document before. */
-    private static List<BookDocument.CoverStock> stocks(CoverWish wish, List<BookDocument.CoverStock> before) {
-        return new TreeMap<>(wish.stocks())
+    static List<BookDocument.CoverStock> stocks(
+            Map<PieceStuff, CoverStock> stocks, List<BookDocument.CoverStock> before) {
+        return new TreeMap<>(stocks)
                 .entrySet().stream()
                         .map(entry -> new BookDocument.CoverStock(
                                 entry.getKey(),
@@ -101,7 +103,7 @@ final class CoverDocuments {
                         told(block.spine()),
                         told(block.foreEdge()),
                         told(block.board())),
-                stocks(wish, before),
+                stocks(wish.stocks(), before),
                 List.copyOf(new TreeSet<>(wish.ticked())));
     }
 

@@ -49,6 +49,13 @@ public final class EarlierDocument {
         });
     }
 
+    /** From the ninth to the tenth: all copies were alike, and nothing was spare. */
+    public static void toTenth(ObjectNode book, JsonMapper json) {
+        if (!book.has("edition")) {
+            book.set("edition", json.valueToTree(StartingBook.ALIKE));
+        }
+    }
+
     private static boolean endpapersFirst(ObjectNode book) {
         boolean apart =
                 book.path("gathering").path("wish").path("endpapersApart").asBoolean(false);

@@ -13,6 +13,7 @@ import itomichi.material.ThreadPractice;
 import itomichi.measure.Unit;
 import itomichi.path.Face;
 import itomichi.spec.CoverWish;
+import itomichi.spec.EditionWish;
 import itomichi.spec.HoleWish;
 import itomichi.spec.PageWish;
 import itomichi.spec.StitchWish;
@@ -28,6 +29,8 @@ public final class StartingBook {
 
     /** Nothing in particular, once, by practised hands. */
     public static final BookDocument.Use ANY_USE = new BookDocument.Use(List.of(), 1, Hands.PRACTISED);
+    /** All copies alike, nothing to spare. */
+    public static final BookDocument.Edition ALIKE = EditionDocuments.document(EditionWish.ALIKE, List.of());
     /** Cut to a rule with the grain right, nothing trimmed. */
     public static final BookDocument.Cutting USUAL_CUTTING = new BookDocument.Cutting(CutWish.Manner.CUT, true, 0);
     /** Counted from the first page on, what is over at the end. */
@@ -87,6 +90,7 @@ public final class StartingBook {
                 unit,
                 "pamphlet",
                 ANY_USE,
+                ALIKE,
                 new BookDocument.Extent(Extent.By.PAGES, 32),
                 metric ? new BookDocument.Leaf(148, 210, false) : new BookDocument.Leaf(139.7, 215.9, false),
                 new BookDocument.Paper("Book wove", 120, BulkKind.BOOK_WOVE, null, Grain.UNKNOWN, null, null),

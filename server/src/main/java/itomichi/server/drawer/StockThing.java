@@ -26,6 +26,11 @@ public record StockThing(
         Optional<Supply> sheet,
         String offcutOf) {
 
+    /** What one costs, in what it is counted in: a sheet, a metre of thread; nothing where that is not known. */
+    public Optional<Double> priceOfOne() {
+        return price.flatMap(whole -> holds.map(each -> whole / each));
+    }
+
     /** How many are bought where so much lacks: whole ones; of thread a spool, where nobody knows how much is on it. */
     public double whole(double lacking) {
         return holds.map(each -> Math.ceil(lacking / each)).orElse(1.0);

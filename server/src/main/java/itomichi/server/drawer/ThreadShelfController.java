@@ -34,13 +34,14 @@ class ThreadShelfController {
      */
     record ShelfView(InUnits range, List<WeighedThread> threads) {}
 
-    /** A thread with what speaks for and against it. */
+    /** A thread with what speaks for and against it; {@code asFine} says whether it is as thick as the book's. */
     record WeighedThread(
             UUID id,
             String name,
             InUnits diameter,
             InUnits cut,
             boolean taken,
+            boolean asFine,
             List<ThreadReason> reasons,
             ThingView.ThreadView thread) {}
 
@@ -68,6 +69,7 @@ class ThreadShelfController {
                     InUnits.of(advice.diameter().at(Fineness.CALIPER)),
                     InUnits.of(advice.cut().at(Fineness.THREAD)),
                     thing.id().equals(document.thread().drawerId()),
+                    advice.asFine(),
                     advice.reasons().stream()
                             .map(reason -> new ThreadReason(reason.weight(), InUnits.of(reason.words())))
                             .toList(),

@@ -45,6 +45,9 @@ final class EarlierBookFile {
         if (version < 9) {
             EarlierDocument.toNinth(book);
         }
+        if (version < 10) {
+            EarlierDocument.toTenth(book, json);
+        }
         file.put("version", BookFile.VERSION);
     }
 

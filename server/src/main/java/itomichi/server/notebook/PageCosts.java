@@ -7,6 +7,7 @@ import itomichi.measure.Phrase;
 import itomichi.notebook.Entry;
 import itomichi.notebook.NotebookPage;
 import itomichi.plan.UsedUp;
+import itomichi.schedule.WorkTime;
 import itomichi.server.document.BookDocument;
 import itomichi.server.drawer.DrawerService;
 import itomichi.server.drawer.StockThing;
@@ -57,29 +58,21 @@ class PageCosts {
                 .mapToDouble(line -> line.came().orElse(0))
                 .sum());
         if (minutes > 0) {
-            costs.add(new PageCost("At the bench", InUnits.of(Phrase.of(hours(minutes))), null));
+            costs.add(new PageCost("At the bench", InUnits.of(Phrase.of(WorkTime.told(minutes))), null));
         }
         return costs;
     }
 
     /** The price of a metre of thread, where the drawer says what a spool costs and holds. */
     private Optional<Double> price(BookDocument.Thread thread) {
-        return Optional.ofNullable(thread.drawerId())
-                .flatMap(drawers::stock)
-                .flatMap(spool -> spool.price().flatMap(price -> spool.holds().map(metres -> price / metres)));
-    }
-
-    private static String hours(long minutes) {
-        return minutes < 60
-                ? minutes + "\u202fmin"
-                : minutes / 60 + "\u202fh" + (minutes % 60 == 0 ? "" : " " + minutes % 60 + "\u202fmin");
+        return Optional.ofNullable(thread.drawerId()).flatMap(drawers::stock).flatMap(StockThing::priceOfOne);
     }
 
     /** The price of a sheet: as the drawer says, else as the book does. */
     private Optional<Double> price(BookDocument.Paper paper) {
         return Optional.ofNullable(paper.drawerId())
                 .flatMap(drawers::stock)
-                .flatMap(StockThing::price)
+                .flatMap(StockThing::priceOfOne)
                 .or(() -> Optional.ofNullable(paper.stock()).flatMap(stock -> Optional.ofNullable(stock.price())));
     }
 }

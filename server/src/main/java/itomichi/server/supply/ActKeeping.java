@@ -2,6 +2,7 @@ package itomichi.server.supply;
 
 import itomichi.cutting.StockPlan;
 import itomichi.server.book.StageWatch.Used;
+import itomichi.server.copies.CopiesService;
 import itomichi.server.drawer.DrawerService;
 import itomichi.server.drawer.StockThing;
 import itomichi.server.platform.ProblemException;
@@ -22,11 +23,13 @@ class ActKeeping {
     private final DrawerService drawers;
     private final ActStore acts;
     private final StageUses stages;
+    private final CopiesService copies;
 
-    ActKeeping(DrawerService drawers, ActStore acts, StageUses stages) {
+    ActKeeping(DrawerService drawers, ActStore acts, StageUses stages, CopiesService copies) {
         this.drawers = drawers;
         this.acts = acts;
         this.stages = stages;
+        this.copies = copies;
     }
 
     @Transactional
@@ -62,6 +65,21 @@ class ActKeeping {
         acts.insert(Kind.CUT, null, thing.id(), books, moved);
     }
 
+    /**
+     * Takes what copies that were spoilt need anew.
+     *
+     * @param spoilt those
+     */
+    @Transactional
+    void anew(UUID book, List<UUID> spoilt, List<Used> uses) {
+        if (!copies.held(spoilt)) {
+            throw new ProblemException(
+                    HttpStatus.UNPROCESSABLE_CONTENT,
+                    "What they need anew was taken meanwhile; it is shown as it is now.");
+        }
+        copies.taken(spoilt, acts.insert(Kind.ANEW, null, null, List.of(book), stages.take(uses)));
+    }
+
     @Transactional
     void undo(UUID id) {
         DrawerAct act = acts.held(id)
@@ -70,6 +88,7 @@ class ActKeeping {
                         () -> new ProblemException(HttpStatus.NOT_FOUND, "Nothing of that kind was cut or bought."));
         if (!act.undone()) {
             stages.undo(act);
+            copies.actUndone(act.id());
         }
     }
 }

@@ -32,15 +32,17 @@ class ActStore {
         this.json = json;
     }
 
-    void insert(Kind kind, @Nullable Stage stage, @Nullable UUID thing, List<UUID> books, List<Moved> moved) {
+    UUID insert(Kind kind, @Nullable Stage stage, @Nullable UUID thing, List<UUID> books, List<Moved> moved) {
+        UUID id = UUID.randomUUID();
         database.insertInto(DRAWER_ACT)
-                .set(DRAWER_ACT.ID, UUID.randomUUID())
+                .set(DRAWER_ACT.ID, id)
                 .set(DRAWER_ACT.KIND, kind.name())
                 .set(DRAWER_ACT.STAGE, stage == null ? null : stage.name())
                 .set(DRAWER_ACT.THING, thing)
                 .set(DRAWER_ACT.BOOKS, books.toArray(UUID[]::new))
                 .set(DRAWER_ACT.MOVED, JSONB.valueOf(json.writeValueAsString(moved)))
                 .execute();
+        return id;
     }
 
     /** The act, which nobody else changes until this transaction ends. */
@@ -59,10 +61,10 @@ class ActStore {
                 .fetch(this::act);
     }
 
-    /** What was cut and bought last and is not undone, the newest first. */
+    /** What was cut, bought and taken anew last and is not undone, the newest first. */
     List<DrawerAct> last(int most) {
         return database.selectFrom(DRAWER_ACT)
-                .where(DRAWER_ACT.KIND.in(Kind.CUT.name(), Kind.BOUGHT.name()), DRAWER_ACT.UNDONE_AT.isNull())
+                .where(DRAWER_ACT.KIND.ne(Kind.STAGE.name()), DRAWER_ACT.UNDONE_AT.isNull())
                 .orderBy(DRAWER_ACT.DONE_AT.desc(), DRAWER_ACT.ID)
                 .limit(most)
                 .fetch(this::act);

@@ -29,7 +29,9 @@ record DrawerAct(
     enum Kind {
         STAGE,
         CUT,
-        BOUGHT
+        BOUGHT,
+        /** Taken anew for copies that were spoilt. */
+        ANEW
     }
 
     /** How much of a thing was taken out. */

@@ -5,6 +5,7 @@ import itomichi.measure.Length;
 import itomichi.plan.UsedUp;
 import itomichi.server.book.StoredBook;
 import itomichi.server.document.BookDocument;
+import itomichi.server.document.KindStuffs;
 import itomichi.server.drawer.DrawerService;
 import itomichi.server.drawer.StockThing;
 import itomichi.server.supply.Cuttings.Cutting;
@@ -94,9 +95,8 @@ final class Needs {
         counted(book, paper.drawerId(), paper.name(), sheets, "sheets");
     }
 
-    void thread(StoredBook book, Length length) {
-        BookDocument.Thread thread = book.document().thread();
-        counted(book, thread.drawerId(), thread.name(), StageUses.metres(length.mm()), "m");
+    void thread(StoredBook book, StageUses.OfThread thread) {
+        counted(book, thread.thing(), thread.name(), thread.metres(), "m");
     }
 
     private void counted(StoredBook book, @Nullable UUID thing, String name, double number, String unit) {
@@ -124,15 +124,21 @@ final class Needs {
     }
 
     void unsettled(StoredBook book, PieceStuff stuff) {
-        open.add(new Open(book.id(), book.document().name(), stuff));
+        Open one = new Open(book.id(), book.document().name(), stuff);
+        if (!open.contains(one)) {
+            open.add(one);
+        }
     }
 
-    void pieces(StoredBook book, PieceStuff stuff, UUID thing, List<UsedUp.PieceUse> pieces) {
+    void piece(StoredBook book, PieceStuff stuff, UUID thing, UsedUp.PieceUse piece) {
         ToCut one = toCut.computeIfAbsent(thing, none -> new ToCut());
         one.books.add(book.id());
         one.names.add(book.document().name());
-        pieces.forEach(piece -> one.pieces.add(
-                new Piece(stuff, piece.name() + ", " + book.document().name(), piece.demand())));
+        String kind = KindStuffs.name(book.document(), piece.kind());
+        one.pieces.add(new Piece(
+                stuff,
+                piece.name() + ", " + book.document().name() + (kind.isEmpty() ? "" : " (" + kind + ")"),
+                piece.demand()));
     }
 
     Worked worked() {

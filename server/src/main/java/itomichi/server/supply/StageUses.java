@@ -2,15 +2,18 @@ package itomichi.server.supply;
 
 import itomichi.book.BookPlan;
 import itomichi.finding.Stage;
+import itomichi.measure.Length;
 import itomichi.plan.UsedUp;
 import itomichi.server.book.StageWatch;
 import itomichi.server.document.BookDocument;
+import itomichi.server.document.KindStuffs;
 import itomichi.server.drawer.DrawerService;
 import itomichi.server.supply.DrawerAct.Kind;
 import itomichi.server.supply.DrawerAct.Moved;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.EnumMap;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
@@ -48,7 +51,7 @@ class StageUses implements StageWatch {
             List<Used> here = switch (stage) {
                 case PAPER -> papers(document, used);
                 case SEW -> thread(document, used);
-                case COVER -> pieces(book, document, used);
+                case COVER -> pieces(document, used, cutFrom(book));
                 default -> List.of();
             };
             if (!here.isEmpty()) {
@@ -74,13 +77,42 @@ class StageUses implements StageWatch {
         return number == 0 ? document.paper() : document.otherPapers().get(number - 1);
     }
 
+    /**
+     * How much is cut of a thread, for all kinds of copies that are sewn with it.
+     *
+     * @param thing where it lies in the drawers; nothing where that is not known
+     */
+    record OfThread(@Nullable UUID thing, String name, double metres) {}
+
+    /** What is cut of each thread. */
+    static List<OfThread> threads(BookDocument document, UsedUp used) {
+        Map<OfThread, Length> lengths = new LinkedHashMap<>();
+        for (UsedUp.ThreadUse thread : used.threads()) {
+            lengths.merge(
+                    new OfThread(
+                            KindStuffs.threadId(document, thread.kind()),
+                            KindStuffs.threadName(document, thread.kind()),
+                            0),
+                    thread.length(),
+                    Length::plus);
+        }
+        return lengths.entrySet().stream()
+                .map(one -> new OfThread(
+                        one.getKey().thing(),
+                        one.getKey().name(),
+                        metres(one.getValue().mm())))
+                .toList();
+    }
+
     private static List<Used> thread(BookDocument document, UsedUp used) {
-        UUID thing = document.thread().drawerId();
-        return thing == null
-                ? List.of()
-                : used.thread()
-                        .map(length -> List.of(new Used(thing, metres(length.mm()))))
-                        .orElse(List.of());
+        List<Used> taken = new ArrayList<>();
+        for (OfThread thread : threads(document, used)) {
+            UUID thing = thread.thing();
+            if (thing != null) {
+                taken.add(new Used(thing, thread.metres()));
+            }
+        }
+        return taken;
     }
 
     /** Metres, to the tenth that a spool is told by. */
@@ -88,21 +120,35 @@ class StageUses implements StageWatch {
         return Math.ceil(mm / 100) / 10;
     }
 
-    private List<Used> pieces(UUID book, BookDocument document, UsedUp used) {
-        List<Used> pieces = new ArrayList<>();
-        Set<UUID> cut = cutFrom(book);
-        for (BookDocument.CoverStock stock : document.covering().stocks()) {
-            List<Cuttings.Piece> wanted = used.pieces().getOrDefault(stock.stuff(), List.of()).stream()
-                    .map(piece -> new Cuttings.Piece(stock.stuff(), piece.name(), piece.demand()))
-                    .toList();
-            if (!wanted.isEmpty() && stock.drawerId() != null && !cut.contains(stock.drawerId())) {
-                drawers.stock(stock.drawerId())
-                        .flatMap(thing -> cuttings.cut(thing, wanted))
-                        .ifPresent(cutting ->
-                                cutting.taken().forEach((thing, number) -> pieces.add(new Used(thing, number))));
-            }
-        }
-        return pieces;
+    /** All that is used up of what lies in the drawers, whatever of it was cut before. */
+    List<Used> all(BookDocument document, UsedUp used) {
+        List<Used> all = new ArrayList<>(papers(document, used));
+        all.addAll(thread(document, used));
+        all.addAll(pieces(document, used));
+        return all;
+    }
+
+    /** What pieces of covers are cut from, whatever of it was cut before. */
+    List<Used> pieces(BookDocument document, UsedUp used) {
+        return pieces(document, used, Set.of());
+    }
+
+    private List<Used> pieces(BookDocument document, UsedUp used, Set<UUID> cut) {
+        Map<UUID, List<Cuttings.Piece>> wanted = new LinkedHashMap<>();
+        used.pieces()
+                .forEach((stuff, pieces) -> pieces.forEach(piece -> KindStuffs.stock(document, piece.kind(), stuff)
+                        .map(BookDocument.CoverStock::drawerId)
+                        .ifPresent(thing -> wanted.computeIfAbsent(thing, none -> new ArrayList<>())
+                                .add(new Cuttings.Piece(stuff, piece.name(), piece.demand())))));
+        wanted.keySet().removeAll(cut);
+        Map<UUID, Double> taken = new LinkedHashMap<>();
+        wanted.forEach((id, pieces) -> drawers.stock(id)
+                .flatMap(thing -> cuttings.cut(thing, pieces))
+                .ifPresent(cutting ->
+                        cutting.taken().forEach((thing, number) -> taken.merge(thing, (double) number, Double::sum))));
+        return taken.entrySet().stream()
+                .map(one -> new Used(one.getKey(), one.getValue()))
+                .toList();
     }
 
     /** The things from which what a book wants was cut at the cutting table. */

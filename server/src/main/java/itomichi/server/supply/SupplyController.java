@@ -40,10 +40,12 @@ class SupplyController {
 
     private final SupplyService supplies;
 
+    private final CopySupplies copies;
     private final Clock clock;
 
-    SupplyController(SupplyService supplies, Clock clock) {
+    SupplyController(SupplyService supplies, CopySupplies copies, Clock clock) {
         this.supplies = supplies;
+        this.copies = copies;
         this.clock = clock;
     }
 
@@ -149,6 +151,19 @@ class SupplyController {
     private static Length length(double mm) {
         // what no knife is like is refused with one line where it is judged
         return Length.ofMm(Math.abs(mm) < 1e6 ? mm : 1e6);
+    }
+
+    /** What one more copy would take, and what spoilt ones need anew. */
+    @GetMapping("/api/books/{id}/supplies/copies")
+    CopySuppliesView ofCopies(@PathVariable UUID id) {
+        return copies.look(id);
+    }
+
+    /** Takes what spoilt copies need anew out of the drawers. */
+    @PostMapping("/api/books/{id}/supplies/anew")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void anew(@PathVariable UUID id) {
+        copies.takeAnew(id);
     }
 
     @GetMapping("/api/books/{id}/supplies")

@@ -1,15 +1,19 @@
 package itomichi.server.supply;
 
+import itomichi.book.BookPlan;
 import itomichi.cover.PieceStuff;
 import itomichi.cutting.Knife;
 import itomichi.documents.sheets.SharedCutsSheet;
+import itomichi.edition.Edition;
 import itomichi.finding.Stage;
 import itomichi.measure.Length;
 import itomichi.plan.UsedUp;
 import itomichi.server.book.BookService;
 import itomichi.server.book.StageWatch.Used;
 import itomichi.server.book.StoredBook;
+import itomichi.server.copies.CopiesService;
 import itomichi.server.document.BookDocument;
+import itomichi.server.document.KindStuffs;
 import itomichi.server.drawer.DrawerService;
 import itomichi.server.drawer.StockThing;
 import itomichi.server.plan.PlanViews;
@@ -51,6 +55,7 @@ public class SupplyService {
     private final KnifeStore knives;
     private final Cuttings cuttings;
     private final StageUses stages;
+    private final CopiesService copies;
     private final ActKeeping keeping;
 
     SupplyService(
@@ -60,6 +65,7 @@ public class SupplyService {
             KnifeStore knives,
             Cuttings cuttings,
             StageUses stages,
+            CopiesService copies,
             ActKeeping keeping) {
         this.books = books;
         this.drawers = drawers;
@@ -67,6 +73,7 @@ public class SupplyService {
         this.knives = knives;
         this.cuttings = cuttings;
         this.stages = stages;
+        this.copies = copies;
         this.keeping = keeping;
     }
 
@@ -109,8 +116,12 @@ public class SupplyService {
     /** What is not done yet of a book is still wanted for it; one that cannot be planned wants nothing. */
     private void add(Needs needs, StoredBook book) {
         UsedUp used;
+        UsedUp anew;
         try {
-            used = UsedUp.of(PlanViews.plan(book.document()).worked());
+            BookPlan plan = PlanViews.plan(book.document());
+            used = UsedUp.of(plan.worked());
+            CopiesService.Untaken spoilt = copies.untaken(book.id());
+            anew = Edition.of(plan).anew(spoilt.before(), spoilt.copies());
         } catch (RuntimeException unplanned) {
             LOG.warn("Book {} cannot be planned as it is kept", book.id(), unplanned);
             return;
@@ -120,26 +131,34 @@ public class SupplyService {
             used.papers().forEach(paper -> needs.paper(book, StageUses.paper(document, paper.paper()), paper.sheets()));
         }
         if (!document.done().contains(Stage.SEW)) {
-            used.thread().ifPresent(length -> needs.thread(book, length));
+            StageUses.threads(document, used).forEach(thread -> needs.thread(book, thread));
         }
         if (!document.done().contains(Stage.COVER)) {
             Set<UUID> cut = stages.cutFrom(book.id());
-            used.pieces().forEach((stuff, pieces) -> pieces(needs, book, cut, stuff, pieces));
+            used.pieces().forEach((stuff, pieces) -> pieces.forEach(piece -> piece(needs, book, cut, stuff, piece)));
             used.lengths().forEach(length -> needs.length(book, length));
         }
+        anew(needs, book, anew);
     }
 
-    private void pieces(Needs needs, StoredBook book, Set<UUID> cut, PieceStuff stuff, List<UsedUp.PieceUse> pieces) {
-        BookDocument.CoverStock stock = book.document().covering().stocks().stream()
-                .filter(one -> one.stuff() == stuff)
-                .findFirst()
+    /** What spoilt copies need anew is wanted, whatever stages are done. */
+    private void anew(Needs needs, StoredBook book, UsedUp anew) {
+        anew.papers()
+                .forEach(paper -> needs.paper(book, StageUses.paper(book.document(), paper.paper()), paper.sheets()));
+        StageUses.threads(book.document(), anew).forEach(thread -> needs.thread(book, thread));
+        anew.pieces().forEach((stuff, pieces) -> pieces.forEach(piece -> piece(needs, book, Set.of(), stuff, piece)));
+        anew.lengths().forEach(length -> needs.length(book, length));
+    }
+
+    private void piece(Needs needs, StoredBook book, Set<UUID> cut, PieceStuff stuff, UsedUp.PieceUse piece) {
+        UUID thing = KindStuffs.stock(book.document(), piece.kind(), stuff)
+                .map(BookDocument.CoverStock::drawerId)
+                .filter(id -> needs.thing(id).isPresent())
                 .orElse(null);
-        if (stock == null
-                || stock.drawerId() == null
-                || needs.thing(stock.drawerId()).isEmpty()) {
+        if (thing == null) {
             needs.unsettled(book, stuff);
-        } else if (!cut.contains(stock.drawerId())) {
-            needs.pieces(book, stuff, stock.drawerId(), pieces);
+        } else if (!cut.contains(thing)) {
+            needs.piece(book, stuff, thing, piece);
         }
     }
 

@@ -24,6 +24,7 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import org.jspecify.annotations.Nullable;
 
@@ -184,6 +185,13 @@ final class SupplyViews {
                 .mapToDouble(Moved::number)
                 .filter(number -> number < 0)
                 .sum();
+        if (act.kind() == Kind.ANEW) {
+            return "For spoilt copies: "
+                    + act.moved().stream()
+                            .flatMap(moved -> drawers.stock(moved.thing()).stream()
+                                    .map(thing -> amount(moved.number(), thing.unit()) + " of " + thing.name()))
+                            .collect(Collectors.joining(", "));
+        }
         String from = act.thing() == null
                 ? ""
                 : drawers.stock(act.thing()).map(thing -> " of " + thing.name()).orElse("");

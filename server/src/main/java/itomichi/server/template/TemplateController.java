@@ -173,6 +173,7 @@ class TemplateController {
                 kinds.isEmpty() ? served.subList(0, 1) : kinds,
                 Boolean.TRUE.equals(wish.inside()),
                 wish.cards() == null ? 1 : wish.cards(),
+                Boolean.TRUE.equals(wish.full()),
                 LocalDate.now(clock),
                 book.revision(),
                 Optional.of(ServletUriComponentsBuilder.fromCurrentContextPath()

@@ -12,6 +12,7 @@ import org.jspecify.annotations.Nullable;
  * @param kinds the templates; where none is named, the first that serves the book
  * @param inside whether a cover is seen from inside
  * @param cards pricking cards, one for each table of a class
+ * @param full whether they are laid on as often as there is room
  * @param paper paper in the printer
  * @param printer whose correction counts; where none is named, nothing is corrected
  */
@@ -19,6 +20,7 @@ record TemplateWish(
         @Nullable List<TemplateKind> kinds,
         @Nullable Boolean inside,
         @Nullable Integer cards,
+        @Nullable Boolean full,
         @Nullable PrintPaper paper,
         @Nullable UUID printer) {
 

@@ -83,6 +83,7 @@ public class DifferencesTest {
                 BOOK.unit(),
                 BOOK.structure(),
                 BOOK.use(),
+                BOOK.edition(),
                 new BookDocument.Extent(itomichi.gathering.Extent.By.PAGES, pages),
                 leaf,
                 BOOK.paper(),

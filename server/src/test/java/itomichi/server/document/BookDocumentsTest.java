@@ -3,6 +3,7 @@ package itomichi.server.document;
 import static org.testng.Assert.assertEquals;
 import static org.testng.Assert.expectThrows;
 
+import itomichi.cover.PieceStuff;
 import itomichi.cutting.CutWish;
 import itomichi.gathering.Back;
 import itomichi.gathering.Extent;
@@ -42,6 +43,7 @@ public class BookDocumentsTest {
                 Unit.INCH,
                 structure,
                 use,
+                EDITION,
                 new BookDocument.Extent(by, 61),
                 START.leaf(),
                 paper,
@@ -66,6 +68,24 @@ public class BookDocumentsTest {
                 START.done(),
                 Map.of("SPRING:AN_HOUR", new BookDocument.Taught(5, 14.5, 9, 20)));
     }
+
+    private static final BookDocument.Edition EDITION = new BookDocument.Edition(
+            List.of(new BookDocument.CopyKind(
+                    "in cloth",
+                    1,
+                    new BookDocument.KindThread("Linen 30/3, red", UUID.randomUUID()),
+                    List.of(new BookDocument.CoverStock(
+                            PieceStuff.CLOTH,
+                            "Curtain",
+                            700,
+                            500,
+                            SheetGrain.ALONG_WIDTH,
+                            Dye.MADDER,
+                            UUID.randomUUID())))),
+            15,
+            85,
+            List.of("Prompt corner", "", "Fly left"),
+            "Sewn for the bridge.");
 
     private static final BookDocument.Made ARTWORK = new BookDocument.Made(
             List.of(new BookDocument.Picture(new BookDocument.Half(1, 2, true, false), "the moth")),

@@ -148,6 +148,7 @@ public class HoleDocumentsTest {
                 START.unit(),
                 START.structure(),
                 START.use(),
+                START.edition(),
                 START.extent(),
                 START.leaf(),
                 START.paper(),

@@ -11,6 +11,7 @@ import itomichi.db.generated.tables.BookCard.BookCardPath;
 import itomichi.db.generated.tables.BookDays.BookDaysPath;
 import itomichi.db.generated.tables.BookText.BookTextPath;
 import itomichi.db.generated.tables.BookTextPart.BookTextPartPath;
+import itomichi.db.generated.tables.CopyMark.CopyMarkPath;
 import itomichi.db.generated.tables.KeptTemplate.KeptTemplatePath;
 import itomichi.db.generated.tables.LearnedOut.LearnedOutPath;
 import itomichi.db.generated.tables.LookOver.LookOverPath;
@@ -21,6 +22,7 @@ import itomichi.db.generated.tables.Punching.PunchingPath;
 import itomichi.db.generated.tables.Rehearsal.RehearsalPath;
 import itomichi.db.generated.tables.Revision.RevisionPath;
 import itomichi.db.generated.tables.SewingPlace.SewingPlacePath;
+import itomichi.db.generated.tables.SpoiltCopy.SpoiltCopyPath;
 import itomichi.db.generated.tables.StepLog.StepLogPath;
 import itomichi.db.generated.tables.records.BookRecord;
 
@@ -245,6 +247,18 @@ public class Book extends TableImpl<BookRecord> {
         return _bookTextPart;
     }
 
+    private transient CopyMarkPath _copyMark;
+
+    /**
+     * Get the implicit to-many join path to the <code>copy_mark</code> table
+     */
+    public CopyMarkPath copyMark() {
+        if (_copyMark == null)
+            _copyMark = new CopyMarkPath(this, null, Keys.COPY_MARK__COPY_MARK_BOOK_ID_FKEY.getInverseKey());
+
+        return _copyMark;
+    }
+
     private transient KeptTemplatePath _keptTemplate;
 
     /**
@@ -365,6 +379,18 @@ public class Book extends TableImpl<BookRecord> {
             _sewingPlace = new SewingPlacePath(this, null, Keys.SEWING_PLACE__SEWING_PLACE_BOOK_ID_FKEY.getInverseKey());
 
         return _sewingPlace;
+    }
+
+    private transient SpoiltCopyPath _spoiltCopy;
+
+    /**
+     * Get the implicit to-many join path to the <code>spoilt_copy</code> table
+     */
+    public SpoiltCopyPath spoiltCopy() {
+        if (_spoiltCopy == null)
+            _spoiltCopy = new SpoiltCopyPath(this, null, Keys.SPOILT_COPY__SPOILT_COPY_BOOK_ID_FKEY.getInverseKey());
+
+        return _spoiltCopy;
     }
 
     private transient StepLogPath _stepLog;

@@ -1,0 +1,103 @@
+package itomichi.documents.sheets;
+
+import itomichi.documents.drawing.Drawing;
+import itomichi.documents.drawing.Pen;
+import itomichi.documents.drawing.Shape;
+import java.util.ArrayList;
+import java.util.List;
+
+/** Labels or slips, as many as there are, at true size as they leave the printer. */
+public final class LabelSheet {
+
+    private static final double TITLE_MM = 4;
+    private static final double WORDS_MM = 3;
+    private static final double FINE_MM = 2.5;
+    private static final double INSIDE_MM = 4;
+    private static final double LINE = 1.35;
+
+    private LabelSheet() {}
+
+    /**
+     * What stands on a label.
+     *
+     * @param title the first line
+     * @param lines under it
+     * @param foot last, smaller; nothing where it is empty
+     */
+    public record Label(String title, List<String> lines, String foot) {
+        public Label {
+            lines = List.copyOf(lines);
+        }
+    }
+
+    /**
+     * Draws the labels.
+     *
+     * @param form that is sold for that paper
+     * @throws IllegalArgumentException if labels of that form are on no such paper
+     */
+    public static Drawing draw(
+            String title, List<Label> labels, LabelForm form, PrintPaper paper, PrinterCorrection correction) {
+        if (!LabelForm.on(paper).contains(form)) {
+            throw new IllegalArgumentException(
+                    "There are no sheets of " + paper.words() + " with " + form.words() + ".");
+        }
+        List<Drawing.Page> pages = new ArrayList<>();
+        for (int from = 0; from < labels.size(); from += form.onSheet()) {
+            List<Label> here = labels.subList(from, Math.min(labels.size(), from + form.onSheet()));
+            List<Shape> shapes = new ArrayList<>();
+            for (int i = 0; i < here.size(); i++) {
+                double left = form.leftMm(i, paper);
+                double top = form.topMm(i, paper);
+                words(here.get(i), form).forEach(shape -> shapes.add(shape.moved(left, top)));
+                if (form.cutApart()) {
+                    outline(form).forEach(shape -> shapes.add(shape.moved(left, top)));
+                }
+            }
+            pages.add(new Drawing.Page(
+                    paper.widthMm(),
+                    paper.heightMm(),
+                    shapes.stream()
+                            .map(shape -> shape.stretched(correction.across(), correction.along()))
+                            .toList()));
+        }
+        return new Drawing(title, pages);
+    }
+
+    private static List<Shape> outline(LabelForm form) {
+        double right = form.widthMm();
+        double low = form.heightMm();
+        return List.of(
+                new Shape.Line(0, 0, right, 0, Pen.CUT),
+                new Shape.Line(right, 0, right, low, Pen.CUT),
+                new Shape.Line(right, low, 0, low, Pen.CUT),
+                new Shape.Line(0, low, 0, 0, Pen.CUT));
+    }
+
+    /** A line of a label, with its size. */
+    private record Line(String words, double sizeMm) {}
+
+    /** As many lines as the label has room for; the first is never left out. */
+    private static List<Shape> words(Label label, LabelForm form) {
+        double width = form.widthMm() - 2 * INSIDE_MM;
+        List<Line> lines = new ArrayList<>();
+        add(lines, label.title(), TITLE_MM, width);
+        label.lines().forEach(line -> add(lines, line, WORDS_MM, width));
+        add(lines, label.foot(), FINE_MM, width);
+        List<Shape> shapes = new ArrayList<>();
+        double y = INSIDE_MM;
+        for (Line line : lines) {
+            y += line.sizeMm();
+            if (y > form.heightMm() - INSIDE_MM / 2) {
+                break;
+            }
+            shapes.add(new Shape.Words(INSIDE_MM, y, line.words(), line.sizeMm(), false, false));
+            y += line.sizeMm() * (LINE - 1);
+        }
+        return shapes;
+    }
+
+    private static void add(List<Line> lines, String text, double sizeMm, double widthMm) {
+        TextColumn.broken(text, widthMm, sizeMm).forEach(line -> lines.add(new Line(line, sizeMm)));
+    }
+}

@@ -1,0 +1,22 @@
+package itomichi.server.supply;
+
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * What copies of a book take besides.
+ *
+ * @param oneMore what one more copy would take, cut together with all others
+ * @param cost of that; left out where a price is not known
+ * @param anew what spoilt copies need anew, beyond what is spare
+ * @param spoilt how many copies were spoilt and nothing was taken for them yet
+ */
+record CopySuppliesView(List<AmountView> oneMore, @Nullable Double cost, List<AmountView> anew, int spoilt) {
+
+    /** How much of something, how much there is of it, and what it costs; left out where that is not known. */
+    record AmountView(
+            String name,
+            String amount,
+            @Nullable String have,
+            @Nullable Double price) {}
+}

@@ -1,0 +1,110 @@
+import { Button } from 'antd';
+import { usePrinting, PaperChoice, PrinterChoice } from '../../../ui/PrinterChoice';
+import { useSession } from '../../../state/useSession';
+import { SelectField } from '../../../ui/choices';
+import { CountField, TextField } from '../fields';
+import { left, withEdition, withMoreKind } from './edits';
+import { KindChoices } from './KindChoices';
+import { useState } from 'react';
+
+type Form = 'SLIPS' | 'SMALL' | 'LARGE' | 'ADDRESS';
+
+/** How labels lie on a sheet, by the paper there are sheets of. */
+const FORMS: Record<'A4' | 'LETTER', { value: Form; label: string }[]> = {
+  A4: [
+    { value: 'SLIPS', label: 'slips to cut apart' },
+    { value: 'SMALL', label: '3 × 8 labels, 70 × 37 mm' },
+    { value: 'LARGE', label: '2 × 7 labels, 99.1 × 38.1 mm' },
+  ],
+  LETTER: [
+    { value: 'SLIPS', label: 'slips to cut apart' },
+    { value: 'ADDRESS', label: '3 × 10 labels, 2 5/8 × 1 in' },
+  ],
+};
+
+/** How many copies, how they differ, what is cut besides, how quick hands become; and a slip for each. */
+export function CopyChoices() {
+  const { session, state } = useSession();
+  const { document } = state;
+  const { edition } = document;
+  const free = left(document);
+  return (
+    <>
+      <div className="field-pair">
+        <CountField
+          label="Copies"
+          field="use.copies"
+          what="copies"
+          value={document.use.copies}
+          edit={(d, copies) => ({ ...d, use: { ...d.use, copies } })}
+        />
+        <CountField
+          label="To spare, %"
+          field="edition.sparePercent"
+          what="percent"
+          value={edition.sparePercent}
+          edit={(d, sparePercent) => withEdition({ sparePercent })(d)}
+          help="Cut besides, of each kind"
+        />
+      </div>
+      {edition.kinds.map((kind, i) => (
+        <KindChoices key={i} number={i} kind={kind} />
+      ))}
+      <p className="copies-as">
+        {edition.kinds.length === 0
+          ? 'All are alike.'
+          : free === 1
+            ? 'One is left, as the book is.'
+            : `${free === 0 ? 'None' : free} are left, as the book is.`}{' '}
+        {free > 0 && document.use.copies > 1 && (
+          <Button size="small" onClick={() => session.change('a kind of copies', withMoreKind)}>
+            Some are unlike
+          </Button>
+        )}
+      </p>
+      <CountField
+        label="At twice the number, % of the time"
+        field="edition.practicePercent"
+        what="percent"
+        value={edition.practicePercent}
+        edit={(d, practicePercent) => withEdition({ practicePercent })(d)}
+        help="90 is common practice, 100 where hands become no quicker; or your own"
+      />
+      <TextField
+        label="A line for every copy"
+        field="edition.colophon"
+        value={edition.colophon}
+        maxLength={400}
+        multiline
+        edit={(d, colophon) => withEdition({ colophon })(d)}
+      />
+      <Slips />
+    </>
+  );
+}
+
+/** A slip for each copy, printed. */
+function Slips() {
+  const { state } = useSession();
+  const printing = usePrinting();
+  const [chosen, setForm] = useState<Form>('SLIPS');
+  const forms = FORMS[printing.paper];
+  const form = forms.some((one) => one.value === chosen) ? chosen : 'SLIPS';
+  const query = new URLSearchParams({ form, paper: printing.paper });
+  if (printing.printer) {
+    query.set('printer', printing.printer.id);
+  }
+  return (
+    <section className="copies-slips" aria-label="A slip for each copy">
+      <h2>A slip for each</h2>
+      <PaperChoice printing={printing} />
+      <SelectField label="On" value={form} options={forms} choose={setForm} />
+      <PrinterChoice printing={printing} />
+      <p className="acts">
+        <Button size="small" href={`/api/books/${state.view.id}/copies/slips.pdf?${query.toString()}`} target="_blank">
+          Print the slips
+        </Button>
+      </p>
+    </section>
+  );
+}
