@@ -60,6 +60,14 @@ const router = createBrowserRouter([
         ...fetched(async () => (await import('../features/days/Days')).default, 'Laying out the days'),
       },
       {
+        path: '/classes',
+        ...fetched(async () => (await import('../features/classes/Classes')).default, 'Fetching the classes'),
+      },
+      {
+        path: '/classes/:id',
+        ...fetched(async () => (await import('../features/classes/ClassPlace')).default, 'Fetching the class'),
+      },
+      {
         path: '/notebook',
         ...fetched(async () => (await import('../features/notebook/Notebook')).default, 'Opening the notebook'),
       },

@@ -22,6 +22,7 @@ export function Frame() {
     drawers: () => void navigate('/drawers/papers'),
     shopping: () => void navigate('/shopping'),
     days: () => void navigate('/days'),
+    classes: () => void navigate('/classes'),
     notebook: () => void navigate('/notebook'),
     templates: () => void navigate('/templates'),
     patterns: () => void navigate('/patterns'),
@@ -48,6 +49,9 @@ export function Frame() {
           </Link>
           <Link to="/days" className="frame-place">
             Days
+          </Link>
+          <Link to="/classes" className="frame-place">
+            Classes
           </Link>
           <Link to="/notebook" className="frame-place">
             Notebook

@@ -8,6 +8,7 @@ export const FRAME_KEYS = {
   drawers: { keys: ['d'], does: 'drawers' },
   shopping: { keys: ['b'], does: 'shopping and cutting' },
   days: { keys: ['y'], does: 'days at the bench' },
+  classes: { keys: ['c'], does: 'classes' },
   notebook: { keys: ['k'], does: 'notebook' },
   templates: { keys: ['t'], does: 'kept templates' },
   patterns: { keys: ['o'], does: 'own patterns' },

@@ -2,25 +2,11 @@ import { Button } from 'antd';
 import { usePrinting, PaperChoice, PrinterChoice } from '../../../ui/PrinterChoice';
 import { useSession } from '../../../state/useSession';
 import { SelectField } from '../../../ui/choices';
+import { FORMS, type LabelForm } from '../../../ui/labels';
 import { CountField, TextField } from '../fields';
 import { left, withEdition, withMoreKind } from './edits';
 import { KindChoices } from './KindChoices';
 import { useState } from 'react';
-
-type Form = 'SLIPS' | 'SMALL' | 'LARGE' | 'ADDRESS';
-
-/** How labels lie on a sheet, by the paper there are sheets of. */
-const FORMS: Record<'A4' | 'LETTER', { value: Form; label: string }[]> = {
-  A4: [
-    { value: 'SLIPS', label: 'slips to cut apart' },
-    { value: 'SMALL', label: '3 × 8 labels, 70 × 37 mm' },
-    { value: 'LARGE', label: '2 × 7 labels, 99.1 × 38.1 mm' },
-  ],
-  LETTER: [
-    { value: 'SLIPS', label: 'slips to cut apart' },
-    { value: 'ADDRESS', label: '3 × 10 labels, 2 5/8 × 1 in' },
-  ],
-};
 
 /** How many copies, how they differ, what is cut besides, how quick hands become; and a slip for each. */
 export function CopyChoices() {
@@ -87,7 +73,7 @@ export function CopyChoices() {
 function Slips() {
   const { state } = useSession();
   const printing = usePrinting();
-  const [chosen, setForm] = useState<Form>('SLIPS');
+  const [chosen, setForm] = useState<LabelForm>('SLIPS');
   const forms = FORMS[printing.paper];
   const form = forms.some((one) => one.value === chosen) ? chosen : 'SLIPS';
   const query = new URLSearchParams({ form, paper: printing.paper });

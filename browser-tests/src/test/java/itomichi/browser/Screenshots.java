@@ -19,12 +19,12 @@ public class Screenshots extends ScreenJourney {
             {"purpose", "/books/{Prompt book}/purpose", 1280, 800, false},
             {"pages", "/books/{Costume swatches}/pages", 1280, 1000, false},
             {"openings", "/books/{Costume swatches}/pages", 1280, 1000, false},
-            {"drawers", "/drawers/papers", 1280, 800, false},
             {"stations", "/books/{The long song}/stations", 1280, 800, false},
             {"copies", "/books/{Cue slips, twelve}/copies", 1280, 800, false},
             {"template", "/books/{Scene diary}/template", 1280, 800, false},
             {"thread", "/books/{Costume swatches}/thread", 1280, 1100, false},
             {"sewing", "/books/{Prompt book}/sewing", 1280, 800, false},
+            {"class", "/classes/{class}", 1280, 1000, false},
             {"sewing-turned-evening", "/books/{Shadow figures}/sewing", 1280, 800, true},
             {"sewing-small", "/books/{Cue slips}/sewing", 360, 740, false},
             {"cover", "/books/{Fly-loft log}/cover", 1280, 800, false},
@@ -52,9 +52,6 @@ public class Screenshots extends ScreenJourney {
             page.getByText("a text printed on them").click();
             page.locator(".text-look image").first().waitFor();
             page.waitForTimeout(1500);
-        }
-        if (name.equals("drawers")) {
-            page.keyboard().press("m");
         }
         if (name.equals("sewing") || name.contains("turned")) {
             for (int move = 0; move < 22; move++) {

@@ -176,7 +176,7 @@ public record WorkList(List<Task> tasks, Set<String> done) {
         private void add(
                 String key, Stage stage, Phrase words, Handling handling, int number, Lying lying, List<String> after) {
             int copies = practice.copies();
-            Phrase told = copies == 1 ? words : Phrase.of("{}; {} copies", words, copies);
+            Phrase told = copies == 1 ? words : Phrase.of("{}; {} copies", words.withoutStop(), copies);
             add(
                     key,
                     stage,
@@ -437,7 +437,12 @@ public record WorkList(List<Task> tasks, Set<String> done) {
                     .map(other -> COVER_STEP + other)
                     .filter(other -> tasks.stream().anyMatch(task -> task.key().equals(other)))
                     .toList();
-            add(key, stage, step.words(), handling(step), 1, step.lying(), named.isEmpty() ? before : named);
+            List<String> after = named.isEmpty() ? before : named;
+            if (step.key().equals(GRAIN)) {
+                addForAll(key, stage, step.words(), handling(step), 1, after);
+            } else {
+                add(key, stage, step.words(), handling(step), 1, step.lying(), after);
+            }
             if (spec.covering().ticked().contains(step.key())) {
                 done.add(key);
             }

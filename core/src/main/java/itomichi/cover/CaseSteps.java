@@ -43,11 +43,12 @@ final class CaseSteps {
                                 ? "Glue out the cloth from its middle to its edges; lay the boards on it, rub down from outside."
                                 : "Spine cloth first: glue it out, lay boards and spine piece on it, turn it in at head and tail. Corners next. Then the sides, over the edge of the cloth."));
         steps.add(CoverStep.of(
-                "corners",
-                Part.MAKE,
-                Phrase.of(
-                        "Cut the corners {} off the boards, at 45 degrees.",
-                        parts.corner().length().at(Fineness.MARK))));
+                        "corners",
+                        Part.MAKE,
+                        Phrase.of(
+                                "Cut the corners {} off the boards, at 45 degrees.",
+                                parts.corner().length().at(Fineness.MARK)))
+                .withBlade());
         steps.add(CoverStep.of(
                 "turn-in",
                 Part.MAKE,

@@ -11,9 +11,10 @@ import java.util.List;
  * @param part when it is done
  * @param words what is done
  * @param lying how long the work then lies
+ * @param sharp whether a blade or a point is in hand
  * @param after keys of the steps it waits on, as far as they are there; empty where it waits on the step before it
  */
-public record CoverStep(String key, Part part, Phrase words, Lying lying, List<String> after) {
+public record CoverStep(String key, Part part, Phrase words, Lying lying, boolean sharp, List<String> after) {
 
     public CoverStep {
         after = List.copyOf(after);
@@ -29,7 +30,7 @@ public record CoverStep(String key, Part part, Phrase words, Lying lying, List<S
     }
 
     static CoverStep of(String key, Part part, Phrase words) {
-        return new CoverStep(key, part, words, Lying.NOT, List.of());
+        return new CoverStep(key, part, words, Lying.NOT, false, List.of());
     }
 
     static CoverStep of(String key, Part part, String words) {
@@ -38,7 +39,12 @@ public record CoverStep(String key, Part part, Phrase words, Lying lying, List<S
 
     /** The same, and the work then lies. */
     CoverStep lies(Lying how) {
-        return new CoverStep(key, part, words, how, after);
+        return new CoverStep(key, part, words, how, sharp, after);
+    }
+
+    /** The same, with a blade or a point in hand. */
+    CoverStep withBlade() {
+        return new CoverStep(key, part, words, lying, true, after);
     }
 
     /** Whether the work then lies. */
@@ -48,6 +54,6 @@ public record CoverStep(String key, Part part, Phrase words, Lying lying, List<S
 
     /** The same, and it waits on these. */
     CoverStep after(String... keys) {
-        return new CoverStep(key, part, words, lying, List.of(keys));
+        return new CoverStep(key, part, words, lying, sharp, List.of(keys));
     }
 }

@@ -208,11 +208,11 @@ record LimpSpine(CoverBase base, SoftCover soft, CoverChoices choices) {
     Optional<CoverStep> plateStep() {
         return choices.is(PLATES, NO_PLATES)
                 ? Optional.empty()
-                : Optional.of(
-                        CoverStep.of(
+                : Optional.of(CoverStep.of(
                                 "plates",
                                 Part.MAKE,
-                                "Punch plates and cover by the same template; the plates lie outside, under the long stitches."));
+                                "Punch plates and cover by the same template; the plates lie outside, under the long stitches.")
+                        .withBlade());
     }
 
     /** The thread to weave with, for each group. */

@@ -220,6 +220,7 @@ final class SewnBoards extends ToldKind {
                                     "cover-boards",
                                     Part.MAKE,
                                     "Glue out each paper, lay its board on it, cut the corners, turn in head and tail, then the sides.")
+                            .withBlade()
                             .lies(Lying.AN_HOUR),
                     CoverStep.of(
                                     "line-boards",
@@ -227,9 +228,10 @@ final class SewnBoards extends ToldKind {
                                     "Glue the inside papers in, so that the boards are drawn from both sides and stay flat.")
                             .lies(Lying.OVERNIGHT),
                     CoverStep.of(
-                            "punch-boards",
-                            Part.MAKE,
-                            "Punch the holes of the boards through both papers, by the template, before the first signature is sewn."),
+                                    "punch-boards",
+                                    Part.MAKE,
+                                    "Punch the holes of the boards through both papers, by the template, before the first signature is sewn.")
+                            .withBlade(),
                     CoverStep.of(
                                     "press",
                                     Part.FINISH,

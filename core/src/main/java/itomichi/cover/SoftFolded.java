@@ -133,6 +133,7 @@ final class SoftFolded extends ToldKind {
                                             ? "Glue {} along the inner edge and the foot of each end; cut a thumb notch in the middle of its head."
                                             : "Glue {} along head and foot of each end; cut a thumb notch in the middle of its open edge.",
                                     GLUE.at(Fineness.CUT)))
+                    .withBlade()
                     .lies(Lying.AN_HOUR));
         }
         steps.add(SoftParts.PRESS);

@@ -199,13 +199,15 @@ final class StabHinged extends ToldKind {
                                     "sides",
                                     Part.MAKE,
                                     "Lay the papers over the edge of the cloth, cut the corners, turn in.")
+                            .withBlade()
                             .lies(Lying.AN_HOUR),
                     CoverStep.of("inside", Part.MAKE, "Line each inside with paper; press the gap open with a bone.")
                             .lies(Lying.OVERNIGHT),
                     CoverStep.of(
-                            "bind-in",
-                            Part.MAKE,
-                            "Lay the covers under and over the sheets, clamp, and drill through all of it."),
+                                    "bind-in",
+                                    Part.MAKE,
+                                    "Lay the covers under and over the sheets, clamp, and drill through all of it.")
+                            .withBlade(),
                     CoverStep.of(
                             "open",
                             Part.FINISH,

@@ -88,15 +88,22 @@ final class StabSoft extends ToldKind {
         List<CoverStep> steps = new ArrayList<>();
         steps.add(CoverStep.of("grain", Part.DRY, "Try the grain of the covers: along the spine."));
         steps.add(CoverStep.of(
-                "template", Part.MAKE, "Cut a card to the size of the leaf and fold over it, not over the block."));
+                        "template",
+                        Part.MAKE,
+                        "Cut a card to the size of the leaf and fold over it, not over the block.")
+                .withBlade());
         steps.add(CoverStep.of(
-                "mitres",
-                Part.MAKE,
-                "Cut the corners across, a little off the card; fold head and tail, then the sides."));
+                        "mitres",
+                        Part.MAKE,
+                        "Cut the corners across, a little off the card; fold head and tail, then the sides.")
+                .withBlade());
         steps.add(CoverStep.of("glue", Part.MAKE, "Glue the flaps down, take the card out.")
                 .lies(Lying.AN_HOUR));
         steps.add(CoverStep.of(
-                "bind-in", Part.MAKE, "Lay one under and one over the sheets, clamp, and punch through all of it."));
+                        "bind-in",
+                        Part.MAKE,
+                        "Lay one under and one over the sheets, clamp, and punch through all of it.")
+                .withBlade());
         steps.add(CoverStep.of(
                         "press",
                         Part.FINISH,

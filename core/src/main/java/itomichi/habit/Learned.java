@@ -31,4 +31,11 @@ public record Learned(Map<String, Taught> taught) {
         one.ifPresentOrElse(value -> other.put(habit.key(), value), () -> other.remove(habit.key()));
         return new Learned(other);
     }
+
+    /** The same without what was taught of habits of a kind. */
+    public Learned without(Habit.Kind kind) {
+        Map<String, Taught> left = new TreeMap<>(taught);
+        left.keySet().removeIf(key -> key.startsWith(kind.name() + ":"));
+        return new Learned(left);
+    }
 }

@@ -48,6 +48,17 @@ public record Phrase(List<String> pieces, List<Shown> lengths) {
         return builder.text(template.substring(from)).build();
     }
 
+    /** The same without the full stop at its end, so that more can be said after it. */
+    public Phrase withoutStop() {
+        String last = pieces.get(pieces.size() - 1);
+        if (!last.endsWith(".")) {
+            return this;
+        }
+        List<String> open = new ArrayList<>(pieces);
+        open.set(pieces.size() - 1, last.substring(0, last.length() - 1));
+        return new Phrase(open, lengths);
+    }
+
     /** The sentence with its lengths in the given unit. */
     public String in(Unit unit) {
         StringBuilder text = new StringBuilder(pieces.get(0));

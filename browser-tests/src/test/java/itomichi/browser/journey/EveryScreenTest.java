@@ -40,6 +40,8 @@ public class EveryScreenTest extends ScreenJourney {
                         "/patterns",
                         "/shopping",
                         "/days",
+                        "/classes",
+                        "/classes/{class}",
                         "/notebook",
                         "/notebook/{Fly-loft log}",
                         "/learned")

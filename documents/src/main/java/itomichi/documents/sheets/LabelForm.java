@@ -1,5 +1,6 @@
 package itomichi.documents.sheets;
 
+import itomichi.spec.UnfitValueException;
 import java.util.Arrays;
 import java.util.List;
 
@@ -44,6 +45,18 @@ public enum LabelForm {
         return Arrays.stream(values())
                 .filter(form -> form.papers.contains(paper))
                 .toList();
+    }
+
+    /**
+     * The same, where there are sheets of that paper with it.
+     *
+     * @throws UnfitValueException if there are none
+     */
+    public LabelForm checked(PrintPaper paper) {
+        if (!papers.contains(paper)) {
+            throw new UnfitValueException("form", "There are no sheets of " + paper.words() + " with " + words + ".");
+        }
+        return this;
     }
 
     /** What they are called. */

@@ -14,6 +14,8 @@ public final class LabelSheet {
     private static final double FINE_MM = 2.5;
     private static final double INSIDE_MM = 4;
     private static final double LINE = 1.35;
+    /** Letters of this share of their size can still be read. */
+    private static final double SMALLEST = 0.6;
 
     private LabelSheet() {}
 
@@ -34,14 +36,11 @@ public final class LabelSheet {
      * Draws the labels.
      *
      * @param form that is sold for that paper
-     * @throws IllegalArgumentException if labels of that form are on no such paper
+     * @throws itomichi.spec.UnfitValueException if labels of that form are on no such paper
      */
     public static Drawing draw(
             String title, List<Label> labels, LabelForm form, PrintPaper paper, PrinterCorrection correction) {
-        if (!LabelForm.on(paper).contains(form)) {
-            throw new IllegalArgumentException(
-                    "There are no sheets of " + paper.words() + " with " + form.words() + ".");
-        }
+        form.checked(paper);
         List<Drawing.Page> pages = new ArrayList<>();
         for (int from = 0; from < labels.size(); from += form.onSheet()) {
             List<Label> here = labels.subList(from, Math.min(labels.size(), from + form.onSheet()));
@@ -77,24 +76,42 @@ public final class LabelSheet {
     /** A line of a label, with its size. */
     private record Line(String words, double sizeMm) {}
 
-    /** As many lines as the label has room for; the first is never left out. */
+    /** As large as it all has room; what is too much even in the smallest letters ends with a sign that more was said. */
     private static List<Shape> words(Label label, LabelForm form) {
-        double width = form.widthMm() - 2 * INSIDE_MM;
-        List<Line> lines = new ArrayList<>();
-        add(lines, label.title(), TITLE_MM, width);
-        label.lines().forEach(line -> add(lines, line, WORDS_MM, width));
-        add(lines, label.foot(), FINE_MM, width);
+        double most = form.heightMm() - 1.5 * INSIDE_MM;
+        double share = 1;
+        List<Line> lines = lines(label, form, share);
+        while (heightMm(lines) > most && share > SMALLEST) {
+            share -= 0.05;
+            lines = lines(label, form, share);
+        }
         List<Shape> shapes = new ArrayList<>();
         double y = INSIDE_MM;
-        for (Line line : lines) {
+        for (int i = 0; i < lines.size(); i++) {
+            Line line = lines.get(i);
             y += line.sizeMm();
-            if (y > form.heightMm() - INSIDE_MM / 2) {
+            boolean last = i + 1 < lines.size() && y + lines.get(i + 1).sizeMm() * LINE > most + INSIDE_MM;
+            String words = last ? line.words() + " …" : line.words();
+            shapes.add(new Shape.Words(INSIDE_MM, y, words, line.sizeMm(), false, false));
+            if (last) {
                 break;
             }
-            shapes.add(new Shape.Words(INSIDE_MM, y, line.words(), line.sizeMm(), false, false));
             y += line.sizeMm() * (LINE - 1);
         }
         return shapes;
+    }
+
+    private static double heightMm(List<Line> lines) {
+        return lines.stream().mapToDouble(line -> line.sizeMm() * LINE).sum();
+    }
+
+    private static List<Line> lines(Label label, LabelForm form, double share) {
+        double width = form.widthMm() - 2 * INSIDE_MM;
+        List<Line> lines = new ArrayList<>();
+        add(lines, label.title(), TITLE_MM * share, width);
+        label.lines().forEach(line -> add(lines, line, WORDS_MM * share, width));
+        add(lines, label.foot(), FINE_MM * share, width);
+        return lines;
     }
 
     private static void add(List<Line> lines, String text, double sizeMm, double widthMm) {

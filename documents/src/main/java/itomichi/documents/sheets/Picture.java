@@ -3,10 +3,14 @@ package itomichi.documents.sheets;
 import itomichi.documents.drawing.Ink;
 import itomichi.documents.drawing.Pen;
 import itomichi.documents.drawing.Shape;
+import itomichi.path.Face;
 import itomichi.path.FoldFrame;
 import itomichi.path.Frame;
+import itomichi.path.Pass;
 import itomichi.path.StabFrame;
 import itomichi.path.Strand;
+import itomichi.path.Tail;
+import itomichi.path.ThreadPath;
 import itomichi.plan.SewingPlan;
 import itomichi.steps.StepLine;
 import java.util.ArrayList;
@@ -22,6 +26,9 @@ final class Picture {
     private static final double CURVE_MM = 1.2;
 
     private static final int MOST_PARTS = 8;
+    private static final double ARROW_MM = 2.2;
+    private static final double RING_MM = 2.2;
+
     /** Rows of a spine shown on either side of the one in hand. */
     private static final int ROWS_AROUND = 2;
 
@@ -30,6 +37,20 @@ final class Picture {
     private final double headMm;
     private final double lengthMm;
     private final List<Band> bands;
+    private final Manner manner;
+
+    /**
+     * How it is drawn.
+     *
+     * @param headRight whether the head lies to the right, for left hands
+     * @param black whether all of it is black, so that it copies well
+     * @param told whether the picture tells by itself: arrows, whether the needle goes in or out, the tail
+     * @param large how much larger than life at the most, and how much wider the bands than usual
+     */
+    record Manner(boolean headRight, boolean black, boolean told, double large) {
+        /** Head to the left, in colours, never larger than life. */
+        static final Manner USUAL = new Manner(false, false, false, 1);
+    }
 
     /**
      * A view.
@@ -42,24 +63,32 @@ final class Picture {
      */
     private record Band(Strand.View view, String name, double heightMm, double zeroMm, int down) {}
 
-    private Picture(SewingPlan sewing, double scale, double headMm, double lengthMm, List<Band> bands) {
+    private Picture(SewingPlan sewing, double scale, double headMm, double lengthMm, List<Band> bands, Manner manner) {
         this.sewing = sewing;
         this.scale = scale;
         this.headMm = headMm;
         this.lengthMm = lengthMm;
         this.bands = bands;
+        this.manner = manner;
     }
 
     static Picture of(SewingPlan sewing, double widthMm) {
-        return sewing.frame().match(fold -> ofFolds(sewing, fold, widthMm), block -> ofBlock(sewing, block, widthMm));
+        return of(sewing, widthMm, Manner.USUAL);
     }
 
-    private static Picture ofBlock(SewingPlan sewing, StabFrame block, double widthMm) {
+    static Picture of(SewingPlan sewing, double widthMm, Manner manner) {
+        return sewing.frame()
+                .match(
+                        fold -> ofFolds(sewing, fold, widthMm, manner),
+                        block -> ofBlock(sewing, block, widthMm, manner));
+    }
+
+    private static Picture ofBlock(SewingPlan sewing, StabFrame block, double widthMm, Manner manner) {
         double farMm = block.holes().stream()
                 .mapToDouble(hole -> hole.fromSpine().mm())
                 .max()
                 .orElse(10);
-        double scale = Math.min(1, widthMm / block.height().mm());
+        double scale = Math.min(manner.large(), widthMm / block.height().mm());
         double depth = 1.5 * farMm * scale;
         double thick = Math.max(4, block.thickness().mm() * scale);
         return new Picture(
@@ -70,38 +99,36 @@ final class Picture {
                 List.of(
                         new Band(Strand.View.FRONT, "Front", depth, depth, -1),
                         new Band(Strand.View.SPINE, "Spine", thick, 0, 1),
-                        new Band(Strand.View.BACK, "Back, seen through", depth, depth, -1)));
+                        new Band(Strand.View.BACK, "Back, seen through", depth, depth, -1)),
+                manner);
     }
 
-    private static Picture ofFolds(SewingPlan sewing, FoldFrame fold, double widthMm) {
+    private static Picture ofFolds(SewingPlan sewing, FoldFrame fold, double widthMm, Manner manner) {
         double whole = fold.edges()
                 .height()
                 .plus(fold.edges().head())
                 .plus(fold.edges().tail())
                 .mm();
-        double scale = Math.min(1, widthMm / whole);
+        double scale = Math.min(manner.large(), widthMm / whole);
+        double strip = STRIP_MM * manner.large();
         boolean atOnce = sewing.stitching().sewnAtOnce();
         double acrossMm =
                 Math.min(fold.layers().get(fold.layers().size() - 1).across().mm(), 2 * ROWS_AROUND * pitchMm(fold));
-        double spine = STRIP_MM + acrossMm * scale;
+        double spine = strip + acrossMm * scale;
         return new Picture(
                 sewing,
                 scale,
                 fold.edges().head().mm(),
                 whole,
                 List.of(
-                        new Band(
-                                Strand.View.INSIDE,
-                                atOnce ? "Inside of section 1" : "Inside",
-                                STRIP_MM,
-                                STRIP_MM / 2,
-                                1),
+                        new Band(Strand.View.INSIDE, atOnce ? "Inside of section 1" : "Inside", strip, strip / 2, 1),
                         new Band(
                                 Strand.View.OUTSIDE,
                                 atOnce ? "Inside of section 2" : "Outside, seen through",
                                 spine,
                                 spine / 2,
-                                -1)));
+                                -1)),
+                manner);
     }
 
     private static double pitchMm(FoldFrame fold) {
@@ -138,10 +165,19 @@ final class Picture {
                     if (strand.view() == band.view
                             && (band.view != Strand.View.INSIDE || strand.signature() == signature)) {
                         place.strand(shapes, strand, now);
+                        if (now && manner.told() && strand.points().size() > 1) {
+                            place.arrow(shapes, strand);
+                        }
                     }
                 }
             }
-            if (band.equals(bands.get(0))) {
+            boolean first = band.equals(bands.get(0));
+            if (manner.told()) {
+                place.tails(shapes, steps.subList(0, to), signature);
+                if (first) {
+                    place.needle(shapes, steps.get(to - 1));
+                }
+            } else if (first) {
                 numbers(shapes, place, steps, from, to);
             }
             y += band.heightMm + NAME_MM + 2;
@@ -155,7 +191,7 @@ final class Picture {
         }
         FoldFrame fold = (FoldFrame) sewing.frame();
         double lastMm = fold.layers().get(fold.layers().size() - 1).across().mm();
-        double halfMm = (band.heightMm - STRIP_MM) / scale / 2;
+        double halfMm = (band.heightMm - STRIP_MM * manner.large()) / scale / 2;
         return Math.max(
                 halfMm, Math.min(lastMm - halfMm, fold.layer(signature).across().mm()));
     }
@@ -187,7 +223,8 @@ final class Picture {
         }
 
         private double x(double alongMm) {
-            return leftMm + (alongMm + headMm) * scale;
+            double fromHead = (alongMm + headMm) * scale;
+            return leftMm + (manner.headRight() ? lengthMm * scale - fromHead : fromHead);
         }
 
         private double y(double acrossMm) {
@@ -243,7 +280,7 @@ final class Picture {
 
         void strand(List<Shape> shapes, Strand strand, boolean now) {
             Pen pen = now ? StepSheet.pen(band.view) : Pen.THREAD_BEFORE;
-            Ink ink = now ? Ink.MADDER : Ink.INDIGO;
+            Ink ink = manner.black() ? Ink.BLACK : now ? Ink.MADDER : Ink.INDIGO;
             List<Strand.Point> points = strand.points().size() == 3 ? curve(strand.points()) : strand.points();
             for (int i = 1; i < points.size(); i++) {
                 double y1 = y(points.get(i - 1).acrossMm());
@@ -306,7 +343,83 @@ final class Picture {
                     NUMBER_MM,
                     false,
                     false,
-                    Ink.MADDER));
+                    manner.black() ? Ink.BLACK : Ink.MADDER));
+        }
+
+        private double holeX(int station) {
+            Frame frame = sewing.frame();
+            return x(frame.match(
+                    fold -> fold.stations().at(station).mm(),
+                    block -> block.holes().get(station - 1).fromHead().mm()));
+        }
+
+        private double holeY(int station) {
+            Frame frame = sewing.frame();
+            return y(frame.match(
+                    fold -> 0.0,
+                    block -> block.holes().get(station - 1).fromSpine().mm()));
+        }
+
+        /** A ring about the hole that the needle goes through: a cross in it where it goes away from the eye, a dot where it comes. */
+        void needle(List<Shape> shapes, StepLine step) {
+            List<Pass> passes = new ThreadPath(step.step().moves()).moves(Pass.class);
+            if (passes.isEmpty()) {
+                return;
+            }
+            Pass last = passes.get(passes.size() - 1);
+            double x = holeX(last.hole().station());
+            double y = holeY(last.hole().station());
+            shapes.add(new Shape.Circle(x, y, RING_MM, Pen.HOLE, Ink.BLACK));
+            double inner = RING_MM * 0.6;
+            if (last.to() == Face.OUTSIDE || last.to() == Face.BACK) {
+                shapes.add(new Shape.Line(x - inner, y - inner, x + inner, y + inner, Pen.HOLE, Ink.BLACK));
+                shapes.add(new Shape.Line(x - inner, y + inner, x + inner, y - inner, Pen.HOLE, Ink.BLACK));
+            } else {
+                shapes.add(new Shape.Block(x - inner / 2, y - inner / 2, inner, inner));
+            }
+        }
+
+        /** Tails that hang on this face. */
+        void tails(List<Shape> shapes, List<StepLine> steps, int signature) {
+            for (StepLine step : steps) {
+                for (Tail tail : new ThreadPath(step.step().moves()).moves(Tail.class)) {
+                    boolean here = (band.view == Strand.View.INSIDE && tail.face() == Face.INSIDE)
+                            || (band.view == Strand.View.FRONT && tail.face() == Face.FRONT);
+                    if (here && tail.hole().signature() == signature) {
+                        double x = holeX(tail.hole().station());
+                        double y = holeY(tail.hole().station());
+                        double down = band.heightMm / 2 - 1;
+                        shapes.add(new Shape.Line(x, y, x + down / 2, y + down / 2, Pen.THREAD_BEFORE, Ink.BLACK));
+                        shapes.add(new Shape.Line(
+                                x + down / 2, y + down / 2, x + down / 3, y + down, Pen.THREAD_BEFORE, Ink.BLACK));
+                    }
+                }
+            }
+        }
+
+        /** Where a move ends, on the face on which it does: in the middle of its last straight part, pointing on. */
+        void arrow(List<Shape> shapes, Strand strand) {
+            List<Strand.Point> points = strand.points();
+            double x1 = x(points.get(points.size() - 2).alongMm());
+            double y1 = y(points.get(points.size() - 2).acrossMm());
+            double x2 = x(points.get(points.size() - 1).alongMm());
+            double y2 = y(points.get(points.size() - 1).acrossMm());
+            double lengthMm = Math.hypot(x2 - x1, y2 - y1);
+            if (lengthMm > ARROW_MM && inside(y1) && inside(y2)) {
+                double ux = (x2 - x1) / lengthMm;
+                double uy = (y2 - y1) / lengthMm;
+                double x = (x1 + x2) / 2 + ux * ARROW_MM / 2;
+                double y = (y1 + y2) / 2 + uy * ARROW_MM / 2;
+                for (int side : new int[] {-1, 1}) {
+                    shapes.add(new Shape.Line(
+                            x,
+                            y,
+                            x - ARROW_MM * (ux - side * 0.6 * uy),
+                            y - ARROW_MM * (uy + side * 0.6 * ux),
+                            Pen.THREAD,
+                            Ink.BLACK));
+                }
+            }
         }
     }
 }

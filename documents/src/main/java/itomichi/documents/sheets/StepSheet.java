@@ -17,7 +17,6 @@ import itomichi.steps.StepLines;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Map;
 import java.util.function.Consumer;
 import java.util.stream.Collectors;
 
@@ -34,9 +33,6 @@ public final class StepSheet {
     private static final double WORDS_MM = 3.3;
     private static final double BETWEEN_MM = 5;
     private static final int MOVES_EACH = 4;
-    /** The first signatures are always drawn: two ends, two directions. */
-    private static final int ALWAYS_DRAWN = 4;
-
     private final BookPlan plan;
     private final SewingPlan sewing;
     private final PrintPaper paper;
@@ -72,21 +68,21 @@ public final class StepSheet {
         List<StepLine> steps = StepLines.of(sewing);
         List<List<Strand>> strands =
                 Strands.bySteps(steps.stream().map(StepLine::step).toList(), sewing.frame());
-        Map<Integer, String> written = written(steps);
+        Repeated repeated = Repeated.of(steps, sewing.choice().signatures());
         Picture picture = Picture.of(sewing, paper.widthMm() - 2 * EDGE_MM);
         heading(name, date, revision, picture.scale());
         boolean said = false;
         for (int from = 0; from < steps.size(); ) {
-            int signature = signature(steps.get(from));
+            int signature = Repeated.signature(steps.get(from));
             int to = from + 1;
-            while (to < steps.size() && to - from < MOVES_EACH && signature(steps.get(to)) == signature) {
+            while (to < steps.size() && to - from < MOVES_EACH && Repeated.signature(steps.get(to)) == signature) {
                 to++;
             }
-            boolean like = repeats(written, signature);
+            boolean like = repeated.like(signature);
             if (!like) {
                 picture(picture, steps, strands, from, to);
             } else if (!said) {
-                likeBefore(signature, lastRepeated(written, signature));
+                likeBefore(repeated.words(signature));
             }
             said = like;
             from = to;
@@ -109,10 +105,6 @@ public final class StepSheet {
         words.accept(column);
         page.add(into -> into.addAll(shapes));
         yMm = column.yMm() + BETWEEN_MM;
-    }
-
-    private static int signature(StepLine step) {
-        return step.step().target().signature();
     }
 
     private void heading(String name, LocalDate date, int revision, double scale) {
@@ -151,7 +143,7 @@ public final class StepSheet {
         if (yMm + picture.heightMm() + wordsMm + 8 > paper.heightMm() - EDGE_MM) {
             endPage();
         }
-        int signature = signature(steps.get(to - 1));
+        int signature = Repeated.signature(steps.get(to - 1));
         double topMm = yMm;
         page.add(shapes -> {
             shapes.add(new Shape.Words(
@@ -176,44 +168,11 @@ public final class StepSheet {
         return dry.yMm() + WORDS_MM + 1;
     }
 
-    /** Whether a signature in the middle is sewn as the one two before it. */
-    private boolean repeats(Map<Integer, String> written, int signature) {
-        return signature > ALWAYS_DRAWN
-                && signature < sewing.choice().signatures()
-                && written.getOrDefault(signature, "").equals(written.getOrDefault(signature - 2, ""));
-    }
-
-    private int lastRepeated(Map<Integer, String> written, int signature) {
-        int last = signature;
-        while (repeats(written, last + 1)) {
-            last++;
-        }
-        return last;
-    }
-
-    /** What is sewn in each signature, written without its number. */
-    private static Map<Integer, String> written(List<StepLine> steps) {
-        return steps.stream()
-                .collect(Collectors.groupingBy(
-                        StepSheet::signature,
-                        Collectors.mapping(
-                                step -> step.notation()
-                                        .replaceAll("s\\d+: ?", "")
-                                        .strip(),
-                                Collectors.joining(" "))));
-    }
-
-    private void likeBefore(int first, int last) {
+    private void likeBefore(String words) {
         if (yMm + 10 > paper.heightMm() - EDGE_MM) {
             endPage();
         }
-        String which = first == last ? "Signature " + first + " is" : "Signatures " + first + " to " + last + " are";
-        set(
-                yMm + TITLE_MM,
-                column -> column.words(
-                        which + " sewn like " + (first - 2) + " and " + (first - 1)
-                                + ", in turn. A thread that is too short is joined at an end.",
-                        WORDS_MM + 0.4));
+        set(yMm + TITLE_MM, column -> column.words(words, WORDS_MM + 0.4));
     }
 
     private void endPage() {

@@ -8,6 +8,7 @@ import itomichi.documents.drawing.Drawing;
 import itomichi.documents.imposing.Poppler;
 import itomichi.documents.pdf.PdfWriter;
 import itomichi.documents.sheets.LabelSheet.Label;
+import itomichi.spec.UnfitValueException;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -86,7 +87,7 @@ public class LabelSheetTest {
     @Test
     public void labelsOfAnotherPaperAreRefused() {
         assertThrows(
-                IllegalArgumentException.class,
+                UnfitValueException.class,
                 () -> LabelSheet.draw("Slips", labels(1), LabelForm.ADDRESS, PrintPaper.A4, PrinterCorrection.NONE));
     }
 

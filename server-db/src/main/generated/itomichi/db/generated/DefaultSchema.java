@@ -11,6 +11,7 @@ import itomichi.db.generated.tables.BookDays;
 import itomichi.db.generated.tables.BookText;
 import itomichi.db.generated.tables.BookTextPart;
 import itomichi.db.generated.tables.CopyMark;
+import itomichi.db.generated.tables.Course;
 import itomichi.db.generated.tables.DrawerAct;
 import itomichi.db.generated.tables.KeptTemplate;
 import itomichi.db.generated.tables.Knife;
@@ -85,6 +86,11 @@ public class DefaultSchema extends SchemaImpl {
      * The table <code>copy_mark</code>.
      */
     public final CopyMark COPY_MARK = CopyMark.COPY_MARK;
+
+    /**
+     * The table <code>course</code>.
+     */
+    public final Course COURSE = Course.COURSE;
 
     /**
      * The table <code>drawer_act</code>.
@@ -199,6 +205,7 @@ public class DefaultSchema extends SchemaImpl {
             BookText.BOOK_TEXT,
             BookTextPart.BOOK_TEXT_PART,
             CopyMark.COPY_MARK,
+            Course.COURSE,
             DrawerAct.DRAWER_ACT,
             KeptTemplate.KEPT_TEMPLATE,
             Knife.KNIFE,

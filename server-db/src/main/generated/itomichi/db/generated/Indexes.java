@@ -6,6 +6,7 @@ package itomichi.db.generated;
 
 import itomichi.db.generated.tables.Book;
 import itomichi.db.generated.tables.BookText;
+import itomichi.db.generated.tables.Course;
 import itomichi.db.generated.tables.DrawerAct;
 import itomichi.db.generated.tables.Picture;
 import itomichi.db.generated.tables.Revision;
@@ -31,6 +32,7 @@ public class Indexes {
     public static final Index BOOK_BY_CHANGE = Internal.createIndex(DSL.name("book_by_change"), Book.BOOK, new OrderField[] { Book.BOOK.CHANGED_AT.desc(), Book.BOOK.ID }, false);
     public static final Index BOOK_TEXT_BOOK = Internal.createIndex(DSL.name("book_text_book"), BookText.BOOK_TEXT, new OrderField[] { BookText.BOOK_TEXT.BOOK_ID }, false);
     public static final Index BOOK_TEXT_READ = Internal.createIndex(DSL.name("book_text_read"), BookText.BOOK_TEXT, new OrderField[] { BookText.BOOK_TEXT.BOOK_ID }, true);
+    public static final Index COURSE_BOOK = Internal.createIndex(DSL.name("course_book"), Course.COURSE, new OrderField[] { Course.COURSE.BOOK_ID }, false);
     public static final Index DRAWER_ACT_BOOKS = Internal.createIndex(DSL.name("drawer_act_books"), DrawerAct.DRAWER_ACT, new OrderField[] { DrawerAct.DRAWER_ACT.BOOKS }, false);
     public static final Index PICTURE_BOOK = Internal.createIndex(DSL.name("picture_book"), Picture.PICTURE, new OrderField[] { Picture.PICTURE.BOOK_ID, Picture.PICTURE.ADDED_AT }, false);
     public static final Index REVISION_PARENT = Internal.createIndex(DSL.name("revision_parent"), Revision.REVISION, new OrderField[] { Revision.REVISION.BOOK_ID, Revision.REVISION.PARENT }, false);

@@ -11,6 +11,7 @@ import itomichi.db.generated.tables.BookDays;
 import itomichi.db.generated.tables.BookText;
 import itomichi.db.generated.tables.BookTextPart;
 import itomichi.db.generated.tables.CopyMark;
+import itomichi.db.generated.tables.Course;
 import itomichi.db.generated.tables.DrawerAct;
 import itomichi.db.generated.tables.KeptTemplate;
 import itomichi.db.generated.tables.Knife;
@@ -71,6 +72,11 @@ public class Tables {
      * The table <code>copy_mark</code>.
      */
     public static final CopyMark COPY_MARK = CopyMark.COPY_MARK;
+
+    /**
+     * The table <code>course</code>.
+     */
+    public static final Course COURSE = Course.COURSE;
 
     /**
      * The table <code>drawer_act</code>.

@@ -23,6 +23,7 @@ enum ArchiveTable {
     PRINT_WISH("book_id"),
     COPY_MARK("book_id, copy"),
     SPOILT_COPY("id"),
+    COURSE("id"),
     PICTURE("id"),
     THING("id", "things in the drawers", new Names("put_away_at", "drawer")),
     KEPT_TEMPLATE("id", "kept templates", Names.ALL),
@@ -73,7 +74,7 @@ enum ArchiveTable {
         return switch (this) {
             case LOOK_TOLERANCE -> 2;
             case BOOK_TEXT, BOOK_TEXT_PART, PRINT_WISH -> 3;
-            case COPY_MARK, SPOILT_COPY -> 5;
+            case COPY_MARK, SPOILT_COPY, COURSE -> 5;
             default -> 1;
         };
     }

@@ -7,7 +7,6 @@ import itomichi.edition.CopyStage;
 import itomichi.server.platform.Sent;
 import itomichi.server.printer.Printers;
 import itomichi.server.template.SheetFiles;
-import itomichi.spec.UnfitValueException;
 import java.util.List;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
@@ -63,10 +62,6 @@ class CopiesController {
             @RequestParam(defaultValue = "A4") PrintPaper paper,
             @RequestParam(required = false) @Nullable UUID printer) {
         CopiesService.Slips slips = copies.slips(id);
-        if (!LabelForm.on(paper).contains(form)) {
-            throw new UnfitValueException(
-                    "form", "There are no sheets of " + paper.words() + " with " + form.words() + ".");
-        }
         return SheetFiles.pdf(
                 slips.book(),
                 "slips",

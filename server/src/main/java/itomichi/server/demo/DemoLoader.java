@@ -5,6 +5,7 @@ import itomichi.lookover.LookOver;
 import itomichi.server.book.BookService;
 import itomichi.server.book.BookView;
 import itomichi.server.copies.CopiesService;
+import itomichi.server.course.CourseService;
 import itomichi.server.days.DaysService;
 import itomichi.server.document.BookDocument;
 import itomichi.server.drawer.DrawerService;
@@ -16,7 +17,10 @@ import itomichi.server.patterns.Patterns;
 import itomichi.server.sewing.SewingPlaces;
 import itomichi.server.supply.SupplyService;
 import java.time.Clock;
+import java.time.DayOfWeek;
+import java.time.LocalDate;
 import java.time.OffsetDateTime;
+import java.time.temporal.TemporalAdjusters;
 import java.util.List;
 import java.util.UUID;
 import java.util.stream.Stream;
@@ -40,6 +44,7 @@ class DemoLoader implements ApplicationRunner {
     private final NotebookService notebook;
     private final LookService looks;
     private final CopiesService copies;
+    private final CourseService courses;
     private final Texts texts;
     private final Clock clock;
     private final boolean wanted;
@@ -56,6 +61,7 @@ class DemoLoader implements ApplicationRunner {
             NotebookService notebook,
             LookService looks,
             CopiesService copies,
+            CourseService courses,
             Texts texts,
             Clock clock,
             @Value("${itomichi.demo}") boolean wanted,
@@ -70,6 +76,7 @@ class DemoLoader implements ApplicationRunner {
         this.notebook = notebook;
         this.looks = looks;
         this.copies = copies;
+        this.courses = courses;
         this.texts = texts;
         this.clock = clock;
         this.wanted = wanted;
@@ -114,6 +121,15 @@ class DemoLoader implements ApplicationRunner {
         }
     }
 
+    /** The Saturday after next week has begun, in the afternoon. */
+    private String saturday() {
+        return LocalDate.now(clock)
+                .plusDays(7)
+                .with(TemporalAdjusters.nextOrSame(DayOfWeek.SATURDAY))
+                .atTime(14, 0)
+                .toString();
+    }
+
     private void put(DemoBooks.DemoBook demo) {
         BookView book = books.create(DemoStock.taken(demo.document(), drawers::idOf), "begun");
         DemoTemplates.of(demo.document().name())
@@ -127,6 +143,7 @@ class DemoLoader implements ApplicationRunner {
         }
         DemoTexts.of(demo.document().name()).ifPresent(text -> texts.keep(book.id(), text.name(), text.drawing()));
         DemoDays.of(demo.document().name()).ifPresent(ahead -> days.wantIn(book.id(), ahead));
+        DemoClasses.of(demo.document().name(), book.id(), saturday()).ifPresent(courses::begin);
         if (demo.onShelf()) {
             books.shelve(book.id(), true);
         }

@@ -16,6 +16,8 @@ class Pages implements WebMvcConfigurer {
             "/",
             "/books/{id}",
             "/books/{id}/{stage}",
+            "/classes",
+            "/classes/{id}",
             "/days",
             "/learned",
             "/notebook",

@@ -11,12 +11,4 @@ import org.jspecify.annotations.Nullable;
  * @param anew what spoilt copies need anew, beyond what is spare
  * @param spoilt how many copies were spoilt and nothing was taken for them yet
  */
-record CopySuppliesView(List<AmountView> oneMore, @Nullable Double cost, List<AmountView> anew, int spoilt) {
-
-    /** How much of something, how much there is of it, and what it costs; left out where that is not known. */
-    record AmountView(
-            String name,
-            String amount,
-            @Nullable String have,
-            @Nullable Double price) {}
-}
+record CopySuppliesView(List<AmountView> oneMore, @Nullable Double cost, List<AmountView> anew, int spoilt) {}

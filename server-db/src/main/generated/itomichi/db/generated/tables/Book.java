@@ -12,6 +12,7 @@ import itomichi.db.generated.tables.BookDays.BookDaysPath;
 import itomichi.db.generated.tables.BookText.BookTextPath;
 import itomichi.db.generated.tables.BookTextPart.BookTextPartPath;
 import itomichi.db.generated.tables.CopyMark.CopyMarkPath;
+import itomichi.db.generated.tables.Course.CoursePath;
 import itomichi.db.generated.tables.KeptTemplate.KeptTemplatePath;
 import itomichi.db.generated.tables.LearnedOut.LearnedOutPath;
 import itomichi.db.generated.tables.LookOver.LookOverPath;
@@ -257,6 +258,18 @@ public class Book extends TableImpl<BookRecord> {
             _copyMark = new CopyMarkPath(this, null, Keys.COPY_MARK__COPY_MARK_BOOK_ID_FKEY.getInverseKey());
 
         return _copyMark;
+    }
+
+    private transient CoursePath _course;
+
+    /**
+     * Get the implicit to-many join path to the <code>course</code> table
+     */
+    public CoursePath course() {
+        if (_course == null)
+            _course = new CoursePath(this, null, Keys.COURSE__COURSE_BOOK_ID_FKEY.getInverseKey());
+
+        return _course;
     }
 
     private transient KeptTemplatePath _keptTemplate;

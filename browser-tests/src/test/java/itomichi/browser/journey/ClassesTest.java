@@ -1,0 +1,94 @@
+package itomichi.browser.journey;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.testng.Assert.assertEquals;
+import static org.testng.Assert.assertTrue;
+
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import itomichi.browser.fixture.Journey;
+import java.util.regex.Pattern;
+import org.testng.annotations.Test;
+
+/** A class from a date to printed kits. */
+public class ClassesTest extends Journey {
+
+    private Page begun(String book) {
+        prepare.begin(book);
+        Page page = window();
+        page.navigate("/classes");
+        page.getByRole(
+                        AriaRole.COMBOBOX,
+                        new Page.GetByRoleOptions().setName("It makes").setExact(true))
+                .click();
+        page.locator(".ant-select-dropdown:visible .ant-select-item-option")
+                .filter(new Locator.FilterOptions().setHasText(book))
+                .first()
+                .click();
+        press(page, "Begin the class").click();
+        page.locator(".class-fit").waitFor();
+        return page;
+    }
+
+    private static Locator press(Page page, String name) {
+        return page.getByRole(
+                AriaRole.BUTTON, new Page.GetByRoleOptions().setName(name).setExact(true));
+    }
+
+    private static Locator field(Page page, String label) {
+        return page.getByLabel(label, new Page.GetByLabelOptions().setExact(true));
+    }
+
+    private static void fill(Page page, String label, String text) {
+        field(page, label).fill(text);
+        field(page, label).press("Enter");
+    }
+
+    @Test
+    public void aClassFromADateToPrintedKits() {
+        Page page = begun("Taught on a Sunday");
+        fill(page, "Begins", "2026-12-06 10:00");
+        assertThat(field(page, "Begins")).hasValue("2026-12-06 at 10:00");
+        fill(page, "People", "12");
+        assertThat(page.locator(".class-kits")).containsText("In each of 14 envelopes");
+        Locator labels = page.getByText("Print the labels");
+        String address = page.evaluate("link => link.closest('a').href", labels.elementHandle())
+                .toString();
+        assertEquals(page.request().get(address).status(), 200);
+        assertTrue(address.contains("form=SLIPS"), address);
+        page.reload();
+        assertThat(field(page, "People")).hasValue("12");
+    }
+
+    @Test
+    public void whatMakesItFitIsTakenByAPress() {
+        Page page = begun("Taught in an hour");
+        fill(page, "Lasts, minutes", "85");
+        assertThat(page.locator(".class-unfit")).hasCount(1);
+        page.locator(".class-changes button").first().click();
+        assertThat(page.locator(".class-unfit")).hasCount(0);
+    }
+
+    @Test
+    public void nonsenseIsToldInPlace() {
+        Page page = begun("Taught to nobody");
+        fill(page, "People", "0");
+        assertThat(page.getByText("A class of 0 people: from 1 to 200 is taken."))
+                .isVisible();
+        fill(page, "Lasts, minutes", "long");
+        assertThat(page.getByText("Read “long”; a whole number of minutes is wanted."))
+                .isVisible();
+        fill(page, "Begins", "soon");
+        assertThat(page.getByText(Pattern.compile("Read “soon”; a day and a time are wanted")))
+                .isVisible();
+    }
+
+    @Test
+    public void aClassIsTakenOut() {
+        Page page = begun("Taught never");
+        press(page, "Take the class out for good").click();
+        assertThat(page.locator(".class-begin")).isVisible();
+        assertThat(page.getByText("Class: Taught never")).hasCount(0);
+    }
+}

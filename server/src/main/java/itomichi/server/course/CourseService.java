@@ -1,0 +1,181 @@
+package itomichi.server.course;
+
+import itomichi.book.BookPlan;
+import itomichi.course.Course;
+import itomichi.course.Kit;
+import itomichi.documents.sheets.KitSheet;
+import itomichi.documents.sheets.LabelSheet;
+import itomichi.measure.Unit;
+import itomichi.schedule.WorkTime;
+import itomichi.server.book.BookService;
+import itomichi.server.book.StoredBook;
+import itomichi.server.course.CourseStore.Stored;
+import itomichi.server.course.CourseView.CourseLine;
+import itomichi.server.document.BookDocuments;
+import itomichi.server.platform.ProblemException;
+import itomichi.server.supply.AmountView;
+import itomichi.server.supply.Amounts;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.UUID;
+import java.util.stream.IntStream;
+import org.springframework.http.HttpStatus;
+import org.springframework.stereotype.Service;
+
+/** Classes, worked out from their books as these now are. */
+@Service
+public class CourseService {
+
+    private final CourseStore store;
+    private final BookService books;
+    private final Amounts amounts;
+
+    CourseService(CourseStore store, BookService books, Amounts amounts) {
+        this.store = store;
+        this.books = books;
+        this.amounts = amounts;
+    }
+
+    List<CourseLine> all() {
+        return store.all().stream()
+                .map(one -> new CourseLine(
+                        one.id(),
+                        one.document().name(),
+                        one.document().begins(),
+                        books.stored(one.document().bookId()).document().name(),
+                        one.document().people()))
+                .toList();
+    }
+
+    /** A class with its book. */
+    record Worked(Stored stored, StoredBook book, Course course, List<AmountView> amounts) {}
+
+    private Stored stored(UUID id) {
+        return store.one(id).orElseThrow(() -> new ProblemException(HttpStatus.NOT_FOUND, "There is no such class."));
+    }
+
+    Worked worked(UUID id) {
+        return worked(stored(id));
+    }
+
+    private Worked worked(Stored stored) {
+        StoredBook book = books.stored(stored.document().bookId());
+        Course course = Course.of(stored.document().wish(BookDocuments.spec(book.document())));
+        return new Worked(stored, book, course, amounts.views(book.document(), course.used()));
+    }
+
+    CourseView look(UUID id) {
+        return CourseViews.of(worked(id));
+    }
+
+    /** Begins a class; one that cannot be worked out is not kept. */
+    public CourseView begin(CourseDocument document) {
+        worked(new Stored(UUID.randomUUID(), document));
+        return look(store.insert(document));
+    }
+
+    CourseView keep(UUID id, CourseDocument document) {
+        stored(id);
+        CourseView view = CourseViews.of(worked(new Stored(id, document)));
+        store.keep(id, document);
+        return view;
+    }
+
+    void remove(UUID id) {
+        stored(id);
+        store.delete(id);
+    }
+
+    /** What is on the labels of the envelopes. */
+    record Labels(String name, List<LabelSheet.Label> labels) {}
+
+    Labels labels(UUID id) {
+        Worked worked = worked(id);
+        Unit unit = worked.book().document().unit();
+        String name = worked.stored().document().name();
+        String holds = String.join(
+                "; ",
+                worked.course().kit().envelope().stream()
+                        .map(item -> told(item, unit))
+                        .toList());
+        int kits = worked.course().wish().kits();
+        return new Labels(
+                name,
+                IntStream.rangeClosed(1, kits)
+                        .mapToObj(number -> new LabelSheet.Label(
+                                name,
+                                List.of(
+                                        "kit " + number + " of " + kits,
+                                        worked.book().document().name()),
+                                holds))
+                        .toList());
+    }
+
+    private static String told(Kit.Item item, Unit unit) {
+        return (item.number() == 1 ? "" : item.number() + " × ") + item.what().in(unit);
+    }
+
+    /** A book as it is sewn in a class. */
+    record Sewn(String name, BookPlan plan) {}
+
+    Sewn sewn(UUID id) {
+        Worked worked = worked(id);
+        BookPlan plan = worked.course().plan();
+        if (plan.sewing().isEmpty()) {
+            throw new ProblemException(
+                    HttpStatus.UNPROCESSABLE_CONTENT,
+                    "As it is, “" + worked.book().document().name()
+                            + "” cannot be sewn; the remarks at the book say why.");
+        }
+        return new Sewn(worked.stored().document().name(), plan);
+    }
+
+    /** What is on the list of a class. */
+    record Listed(String name, KitSheet.Listing listing) {}
+
+    Listed listed(UUID id) {
+        Worked worked = worked(id);
+        CourseDocument document = worked.stored().document();
+        Unit unit = worked.book().document().unit();
+        Course course = worked.course();
+        List<String> heading = new ArrayList<>();
+        heading.add(worked.book().document().name() + "; " + document.people()
+                + (document.people() == 1 ? " person, " : " people, ")
+                + document.minutes() + " minutes"
+                + (document.begins() == null ? "" : ", " + document.begins().replace('T', ' ')));
+        if (!document.brings().isBlank()) {
+            heading.add("Everybody brings: " + document.brings());
+        }
+        return new Listed(
+                document.name(),
+                new KitSheet.Listing(
+                        document.name(),
+                        heading,
+                        List.of(
+                                new KitSheet.Section(
+                                        "In each of " + course.wish().kits() + " envelopes",
+                                        course.kit().envelope().stream()
+                                                .map(item -> told(item, unit))
+                                                .toList()),
+                                new KitSheet.Section(
+                                        "On " + course.wish().tables()
+                                                + (course.wish().tables() == 1 ? " table" : " tables together"),
+                                        course.kit().tables().stream()
+                                                .map(item -> item.number() + " × "
+                                                        + item.what().in(unit))
+                                                .toList()),
+                                new KitSheet.Section(
+                                        "Before the class, " + WorkTime.told(course.before()),
+                                        course.steps(true).stream()
+                                                .map(step -> step.words().in(unit))
+                                                .toList()),
+                                new KitSheet.Section(
+                                        "To get ready for it",
+                                        worked.amounts().stream()
+                                                .map(amount -> amount.amount() + " " + amount.name()
+                                                        + (amount.have() == null
+                                                                ? ""
+                                                                : " (there: " + amount.have() + ")"))
+                                                .toList()))));
+    }
+}

@@ -1,0 +1,83 @@
+package itomichi.server.course;
+
+import itomichi.course.Course;
+import itomichi.course.Who;
+import itomichi.server.document.BookDocument;
+import itomichi.server.plan.InUnits;
+import itomichi.server.supply.AmountView;
+import java.util.List;
+import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * A class, worked out.
+ *
+ * @param book what its book is called
+ * @param bookVersion the version of the book that it was worked out with
+ * @param fit who comes to the end
+ * @param usual hours and minutes that half of those who come take less than
+ * @param quick of quick hands
+ * @param slow of slow hands
+ * @param besides of that, to come in and tidy up
+ * @param waited of that, while something lies; nothing where nothing is waited for
+ * @param before hours and minutes of the teacher before
+ * @param stopped whether the book cannot be made as it is
+ * @param changes that make it fit, the nearest first
+ * @param kits envelopes that are made ready
+ * @param tables that are laid
+ * @param amounts what all kits use up
+ * @param cost of all kits; left out where a price is not known
+ */
+public record CourseView(
+        UUID id,
+        CourseDocument document,
+        String book,
+        long bookVersion,
+        CourseFit fit,
+        String usual,
+        String quick,
+        String slow,
+        String besides,
+        @Nullable String waited,
+        String before,
+        boolean stopped,
+        List<CourseStepView> steps,
+        List<CourseChangeView> changes,
+        int kits,
+        int tables,
+        List<KitItem> envelope,
+        List<KitItem> onTables,
+        List<AmountView> amounts,
+        @Nullable Double cost) {
+
+    /** Who comes to the end, and whether it may be held so. */
+    public record CourseFit(Course.Fit key, String words, boolean fits) {}
+
+    /** A step: who does it, how long it takes, and how long the class waits for it. */
+    public record CourseStepView(
+            Who who,
+            String whose,
+            InUnits words,
+            String minutes,
+            String range,
+            @Nullable String waits) {}
+
+    /**
+     * A change that makes it fit.
+     *
+     * @param minutes it then takes
+     * @param document the class as it would be
+     * @param book the book as it would be; left out where it stays as it is
+     */
+    public record CourseChangeView(
+            InUnits words,
+            String minutes,
+            CourseDocument document,
+            @Nullable BookDocument book) {}
+
+    /** Something in an envelope, or on the tables. */
+    public record KitItem(InUnits what, int number) {}
+
+    /** A class in the list of them. */
+    public record CourseLine(UUID id, String name, @Nullable String begins, String book, int people) {}
+}

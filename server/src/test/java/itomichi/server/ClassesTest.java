@@ -1,0 +1,151 @@
+package itomichi.server;
+
+import static org.testng.Assert.assertEquals;
+import static org.testng.Assert.assertFalse;
+import static org.testng.Assert.assertTrue;
+
+import java.nio.charset.StandardCharsets;
+import java.util.UUID;
+import org.testng.annotations.DataProvider;
+import org.testng.annotations.Test;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.node.ObjectNode;
+
+/** Classes over HTTP. */
+public class ClassesTest extends HttpTest {
+
+    private ObjectNode wish(JsonNode book) {
+        ObjectNode wish = document("").objectNode();
+        wish.put("name", "Saturday")
+                .put("bookId", BooksTest.id(book))
+                .put("begins", "2026-12-05T14:00")
+                .put("minutes", 180)
+                .put("people", 8)
+                .put("helpers", 1)
+                .put("hands", "NEW")
+                .put("atTable", 4)
+                .put("sparePercent", 10)
+                .put("brings", "an apron");
+        wish.putArray("ahead");
+        return wish;
+    }
+
+    private JsonNode begun() {
+        Answer answer = post("/api/classes", wish(begin("Cues")));
+        assertEquals(answer.status(), 201, answer.message());
+        return answer.body();
+    }
+
+    private static String path(JsonNode course) {
+        return "/api/classes/" + course.get("id").asString();
+    }
+
+    private Answer kept(JsonNode course, String part, Object value) {
+        ObjectNode document = ((ObjectNode) course.get("document")).deepCopy();
+        document.putPOJO(part, value);
+        return put(path(course), document);
+    }
+
+    @Test
+    public void aClassIsKept() {
+        JsonNode course = begun();
+        assertEquals(get(path(course)).body(), course);
+        assertTrue(get("/api/classes")
+                .body()
+                .valueStream()
+                .anyMatch(one -> one.get("id").equals(course.get("id"))));
+    }
+
+    @Test
+    public void aClassTooShortIsToldWhatWouldMakeItFit() {
+        JsonNode course = kept(begun(), "minutes", 60).body();
+        assertFalse(course.get("fit").get("fits").asBoolean());
+        JsonNode change = course.get("changes").get(0);
+        Answer taken = put(path(course), change.get("document"));
+        assertEquals(taken.status(), 200, taken.message());
+        if (change.path("book").isMissingNode() || change.get("book").isNull()) {
+            assertTrue(
+                    taken.body().get("fit").get("fits").asBoolean(),
+                    taken.body().get("fit").toString());
+        }
+    }
+
+    /** Where the book would change too, its version says on which it was worked out. */
+    @Test
+    public void aChangeOfTheBookIsOfTheVersionThatWasLookedAt() {
+        JsonNode book = begin("Cues");
+        JsonNode course = post("/api/classes", wish(book)).body();
+        assertEquals(course.get("bookVersion").asLong(), book.get("version").asLong());
+    }
+
+    @DataProvider
+    Object[][] wrong() {
+        return new Object[][] {
+            {"people", 0, "A class of 0 people: from 1 to 200 is taken."},
+            {"people", 100_000, "from 1 to 200 is taken."},
+            {"minutes", 1, "A class of 1 minutes: from 10 to 1440 is taken."},
+            {"begins", "soon", "Read “soon”; a day and a time are wanted, as 2026-12-05T14:00."},
+            {"name", "  ", "A name is wanted; none was typed."},
+            {"hands", "CLUMSY", "CLUMSY"},
+            {"bookId", "nobody", "nobody"},
+        };
+    }
+
+    @Test(dataProvider = "wrong")
+    public void nonsenseIsRefusedInOneLineAndNothingIsChanged(String part, Object value, String line) {
+        JsonNode course = begun();
+        Answer answer = kept(course, part, value);
+        assertTrue(answer.status() == 422 || answer.status() == 400, answer.status() + " " + answer.message());
+        assertTrue(answer.message().contains(line), answer.message());
+        assertEquals(get(path(course)).body(), course);
+    }
+
+    @Test
+    public void aClassOfABookThatIsNotThereIsNotBegun() {
+        ObjectNode wish = wish(begin("Cues"));
+        wish.put("bookId", UUID.randomUUID().toString());
+        assertEquals(post("/api/classes", wish).status(), 404);
+    }
+
+    @Test
+    public void aClassIsTakenOutForGood() {
+        JsonNode course = begun();
+        assertEquals(delete(path(course)).status(), 204);
+        assertEquals(get(path(course)).status(), 404);
+        assertEquals(delete(path(course)).status(), 404);
+    }
+
+    @Test
+    public void envelopesAreAsManyAsPeopleAndSpare() {
+        JsonNode course = begun();
+        assertEquals(course.get("kits").asInt(), 9);
+        byte[] labels = get(path(course) + "/labels.pdf").raw().body();
+        assertEquals(new String(labels, 0, 5, StandardCharsets.US_ASCII), "%PDF-");
+    }
+
+    @Test
+    public void theListOfKitsIsPrintedAndSaved() {
+        JsonNode course = begun();
+        assertEquals(get(path(course) + "/kits.pdf").status(), 200);
+        String csv = new String(get(path(course) + "/kits.csv").raw().body(), StandardCharsets.UTF_8);
+        assertTrue(csv.contains("In each of 9 envelopes,handout"), csv);
+        assertTrue(csv.contains("Before the class, "), csv);
+    }
+
+    @Test
+    public void labelsThatNoSheetOfThatPaperHasAreRefused() {
+        assertEquals(get(path(begun()) + "/labels.pdf?form=LARGE&paper=LETTER").status(), 422);
+    }
+
+    /** What its book becomes is what the class makes. */
+    @Test
+    public void aClassIsWorkedOutFromItsBookAsItNowIs() {
+        JsonNode book = begin("Cues");
+        JsonNode course = post("/api/classes", wish(book)).body();
+        change(book, "pages", pages(book, 64));
+        JsonNode now = get(path(course)).body();
+        assertEquals(
+                now.get("envelope").get(0).get("number").asInt(),
+                2 * course.get("envelope").get(0).get("number").asInt());
+    }
+}

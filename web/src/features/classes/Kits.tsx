@@ -1,0 +1,115 @@
+import { Button } from 'antd';
+import { useState } from 'react';
+import { Link } from 'react-router';
+import type { CourseView } from '../../api/client';
+import { Segmented, SelectField } from '../../ui/choices';
+import { FORMS, type LabelForm } from '../../ui/labels';
+import { PaperChoice, PrinterChoice, usePrinting } from '../../ui/PrinterChoice';
+import { useWords } from '../../units/unit';
+
+const HANDOUTS = [
+  { form: 'TWO_TO_A_SHEET', words: 'Handouts, two to a sheet' },
+  { form: 'WALL', words: 'For the wall' },
+  { form: 'WORDLESS', words: 'Without words' },
+] as const;
+
+/** What lies in each envelope and on the tables, what is to be got for it, and what of that is printed. */
+export function Kits({ view }: { view: CourseView }) {
+  return (
+    <div className="class-kits">
+      <Items name={`In each of ${view.kits} envelopes`} items={view.envelope} />
+      <Items name={view.tables === 1 ? 'On the table' : `On ${view.tables} tables together`} items={view.onTables} />
+      <section aria-label="To get ready">
+        <h2>To get ready for it</h2>
+        <ul>
+          {view.amounts.map((one) => (
+            <li key={one.name}>
+              <strong>{one.amount}</strong> {one.name}
+              {one.have && <span className="class-range"> there: {one.have}</span>}
+            </li>
+          ))}
+        </ul>
+        {view.cost != null && (
+          <p>
+            {(view.cost / view.kits).toFixed(2)} for each, {view.cost.toFixed(2)} for all {view.kits}
+          </p>
+        )}
+        {view.document.brings && <p>Everybody brings: {view.document.brings}</p>}
+      </section>
+      <Printed view={view} />
+    </div>
+  );
+}
+
+function Items({ name, items }: { name: string; items: CourseView['envelope'] }) {
+  const words = useWords();
+  return (
+    <section aria-label={name}>
+      <h2>{name}</h2>
+      <ul>
+        {items.map((item, i) => (
+          <li key={i}>
+            {item.number > 1 && <strong>{item.number} × </strong>}
+            {words(item.what)}
+          </li>
+        ))}
+      </ul>
+    </section>
+  );
+}
+
+/** Labels for the envelopes, the list of all that is made ready, and what the book gives to print for a class. */
+function Printed({ view }: { view: CourseView }) {
+  const printing = usePrinting();
+  const [chosen, setForm] = useState<LabelForm>('SLIPS');
+  const [hand, setHand] = useState<'left' | 'right'>('right');
+  const forms = FORMS[printing.paper];
+  const form = forms.some((one) => one.value === chosen) ? chosen : 'SLIPS';
+  const query = new URLSearchParams({ form, paper: printing.paper });
+  if (printing.printer) {
+    query.set('printer', printing.printer.id);
+  }
+  return (
+    <section aria-label="On paper">
+      <h2>On paper</h2>
+      <PaperChoice printing={printing} />
+      <SelectField label="Labels on" value={form} options={forms} choose={setForm} />
+      <PrinterChoice printing={printing} />
+      <p className="acts">
+        <Button size="small" href={`/api/classes/${view.id}/labels.pdf?${query.toString()}`} target="_blank">
+          Print the labels
+        </Button>
+        <Button size="small" href={`/api/classes/${view.id}/kits.pdf?paper=${printing.paper}`} target="_blank">
+          Print the list
+        </Button>
+        <Button size="small" href={`/api/classes/${view.id}/kits.csv`}>
+          Save the list as CSV
+        </Button>
+      </p>
+      <Segmented
+        label="Needle in"
+        value={hand}
+        options={[
+          { value: 'right', label: 'the right hand' },
+          { value: 'left', label: 'the left' },
+        ]}
+        choose={setHand}
+      />
+      <p className="acts">
+        {HANDOUTS.map(({ form: out, words }) => (
+          <Button
+            key={out}
+            size="small"
+            href={`/api/classes/${view.id}/handout.pdf?form=${out}&leftHanded=${hand === 'left'}&paper=${printing.paper}`}
+            target="_blank"
+          >
+            {words}
+          </Button>
+        ))}
+      </p>
+      <p>
+        <Link to={`/books/${view.document.bookId}/template`}>Templates</Link> are printed at its book.
+      </p>
+    </section>
+  );
+}
