@@ -1,6 +1,7 @@
 import { Modal } from 'antd';
 import { BOARD_KEYS, BOOK_KEYS } from '../features/book/keys';
 import { CALIPER_KEYS } from '../features/caliper/keys';
+import { FRONT_KEYS } from '../features/classes/keys';
 import { REHEARSAL_KEYS, SEWING_KEYS } from '../features/sewing/keys';
 import { written, type KeyTable } from '../ui/keys';
 import { FRAME_KEYS } from './keys';
@@ -10,6 +11,7 @@ const PLACES: { where: string; table: KeyTable }[] = [
   { where: 'In a book', table: { ...BOOK_KEYS, ...BOARD_KEYS } },
   { where: 'While sewing', table: SEWING_KEYS },
   { where: 'While rehearsing', table: REHEARSAL_KEYS },
+  { where: 'At the front of a class', table: FRONT_KEYS },
 ];
 
 export function AllKeys({ close }: { close: () => void }) {

@@ -43,6 +43,10 @@ const router = createBrowserRouter([
     ...fetched(async () => (await import('../features/sewing/Sewing')).Rehearsed, book),
   },
   {
+    path: '/classes/:id/front',
+    ...fetched(async () => (await import('../features/classes/AtFront')).default, 'Fetching the sewing'),
+  },
+  {
     element: <Frame />,
     children: [
       { path: '/', element: <Bench /> },

@@ -12,7 +12,7 @@ import './classes.css';
 export default function ClassPlace() {
   const { id = '' } = useParams();
   const navigate = useNavigate();
-  const { view, keep, take, remove, refusal } = useClass(id);
+  const { view, keep, take, takeOut, remove, refusal } = useClass(id);
   const { data } = view;
   useEffect(() => {
     document.title = `${data?.document.name ?? 'Class'} · Itomichi`;
@@ -37,6 +37,9 @@ export default function ClassPlace() {
           <div className="class-choices">
             <ClassChoices view={data} keep={keep} />
             <p className="acts">
+              <Button size="small" href={`/api/books/${data.document.bookId}/archive`}>
+                Save it with its book as one file
+              </Button>
               <Button
                 size="small"
                 onClick={() => void remove().then((gone) => (gone ? navigate('/classes') : undefined))}
@@ -46,8 +49,13 @@ export default function ClassPlace() {
             </p>
           </div>
           <div className="class-worked">
+            <p className="acts">
+              <Button size="small" onClick={() => void navigate(`/classes/${id}/front`)}>
+                At the front: move by move, for a projector
+              </Button>
+            </p>
             <Fits view={data} take={(change) => void take(data, change)} />
-            <Kits view={data} />
+            <Kits view={data} takeOut={() => void takeOut()} />
           </div>
         </div>
       )}

@@ -18,7 +18,8 @@ export function Fits({ view, take }: Props) {
       <p className={fit.fits ? 'class-fit' : 'class-fit class-unfit'} role="status">
         <strong>{fit.words}</strong> in {document.minutes} minutes: usual hands take {view.usual}, quick ones{' '}
         {view.quick}, slow ones {view.slow}, {view.besides} of it to come in and to tidy up
-        {view.waited && `, ${view.waited} while something lies`}.
+        {view.waited && `, ${view.waited} while something lies`}
+        {view.atBlade && `, ${view.atBlade} an adult at blade or point for all`}.
       </p>
       {view.stopped && (
         <p className="class-wrong">Its book cannot be made as it is; the remarks at the book say why.</p>

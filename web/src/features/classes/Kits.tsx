@@ -14,7 +14,7 @@ const HANDOUTS = [
 ] as const;
 
 /** What lies in each envelope and on the tables, what is to be got for it, and what of that is printed. */
-export function Kits({ view }: { view: CourseView }) {
+export function Kits({ view, takeOut }: { view: CourseView; takeOut: () => void }) {
   return (
     <div className="class-kits">
       <Items name={`In each of ${view.kits} envelopes`} items={view.envelope} />
@@ -32,6 +32,17 @@ export function Kits({ view }: { view: CourseView }) {
         {view.cost != null && (
           <p>
             {(view.cost / view.kits).toFixed(2)} for each, {view.cost.toFixed(2)} for all {view.kits}
+          </p>
+        )}
+        {view.taken ? (
+          <p>
+            It was taken out of the drawers; <Link to="/shopping">that is undone among the shopping</Link>.
+          </p>
+        ) : (
+          <p className="acts">
+            <Button size="small" onClick={takeOut}>
+              Take it out of the drawers
+            </Button>
           </p>
         )}
         {view.document.brings && <p>Everybody brings: {view.document.brings}</p>}

@@ -38,11 +38,18 @@ export function useClass(id: string) {
     }
     await keep(change.document);
   };
+  const takeOut = async () => {
+    const result = await outcome(api.POST('/api/classes/{id}/taken', path));
+    setRefusal(result.kind === 'value' ? null : { field: '', message: failure(result) });
+    if (result.kind === 'value') {
+      client.setQueryData(key, result.value);
+    }
+  };
   const remove = async () => {
     const result = await outcome(api.DELETE('/api/classes/{id}', path));
     setRefusal(result.kind === 'value' ? null : { field: '', message: failure(result) });
     await client.invalidateQueries({ queryKey: ['classes'] });
     return result.kind === 'value';
   };
-  return { view, keep, take, remove, refusal };
+  return { view, keep, take, takeOut, remove, refusal };
 }

@@ -113,6 +113,14 @@ public record Course(CourseWish wish, BookPlan plan, List<CourseStep> steps) {
         return CourseTime.BESIDES;
     }
 
+    /** Minutes that adults are at a blade or a point in class, for everybody. */
+    public int atBlade() {
+        return (int) Math.ceil(steps.stream()
+                .filter(step -> step.who() == Who.ADULT)
+                .mapToDouble(step -> step.minutes().result().number())
+                .sum());
+    }
+
     /** Minutes that are waited for in class while something lies. */
     public int waited() {
         return steps(false).stream().mapToInt(CourseStep::lies).sum();

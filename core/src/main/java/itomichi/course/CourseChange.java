@@ -29,24 +29,44 @@ public record CourseChange(Phrase words, CourseWish wish, Course course) {
     private static final int MOST = 3;
 
     /**
-     * Changes that make a class fit which does not, the nearest first: the teacher does more before, fewer stations, another structure.
+     * Changes that make a class fit which does not, the nearest first: the teacher does more before, fewer stations, another structure. Where
+     * children would wait for an adult at a blade, the structure that needs none comes first.
      *
      * @return none where it fits as it is, or nothing helps
      */
     public static List<CourseChange> of(Course course) {
-        if (course.fit().fits()) {
-            return List.of();
-        }
-        CourseWish wish = course.wish();
         List<CourseChange> helpful = new ArrayList<>();
-        helpful.addAll(moreBefore(wish));
+        if (course.atBlade() > 0) {
+            withoutBlade(course.wish()).ifPresent(helpful::add);
+        }
+        if (!course.fit().fits()) {
+            helpful.addAll(fitting(course.wish()));
+        }
+        return helpful.stream().limit(MOST).toList();
+    }
+
+    private static List<CourseChange> fitting(CourseWish wish) {
+        List<CourseChange> helpful = new ArrayList<>(moreBefore(wish));
         fewerStations(wish).ifPresent(helpful::add);
         CourseWish prepared = wish.withAhead(EnumSet.allOf(Ahead.class));
         if (helpful.isEmpty()) {
             fewerStations(prepared).ifPresent(helpful::add);
         }
-        helpful.addAll(otherStructures(wish, prepared));
-        return helpful.stream().limit(MOST).toList();
+        otherStructure(wish, prepared).ifPresent(helpful::add);
+        return helpful;
+    }
+
+    /** The structure that is advised first of those that a child makes without blade or point. */
+    private static Optional<CourseChange> withoutBlade(CourseWish wish) {
+        return advised(wish).stream()
+                .map(structure -> new CourseChange(
+                        Phrase.of(
+                                "Make a {}: no blade and no point in class",
+                                structure.name().toLowerCase(Locale.ROOT)),
+                        wish.withBook(Binding.as(wish.book(), structure)),
+                        Course.of(wish.withBook(Binding.as(wish.book(), structure)))))
+                .filter(change -> change.course().atBlade() == 0 && comfortable(change.course()))
+                .findFirst();
     }
 
     private static Optional<CourseChange> fitting(Phrase words, CourseWish wish) {
@@ -113,10 +133,10 @@ public record CourseChange(Phrase words, CourseWish wish, Course course) {
         return Optional.empty();
     }
 
-    /** The structure that is advised first of those that fit; prepared for where that alone does not help. */
-    private static List<CourseChange> otherStructures(CourseWish wish, CourseWish prepared) {
+    /** Structures that suit the book and those who make it, the best advised first. */
+    private static List<Structure> advised(CourseWish wish) {
         BookSpec book = wish.book();
-        List<Structure> advised = Advice.rank(
+        return Advice.rank(
                         new Use(book.use().needs(), wish.people(), wish.hands()),
                         book.extent(),
                         book.thickness(book.paper()).length())
@@ -126,19 +146,23 @@ public record CourseChange(Phrase words, CourseWish wish, Course course) {
                 .filter(structure ->
                         structure.holing().any() && !structure.key().equals(book.structure()))
                 .toList();
+    }
+
+    /** The structure that is advised first of those that fit; prepared for where that alone does not help. */
+    private static Optional<CourseChange> otherStructure(CourseWish wish, CourseWish prepared) {
         for (CourseWish as : List.of(wish, prepared)) {
-            for (Structure structure : advised) {
+            for (Structure structure : advised(wish)) {
                 Optional<CourseChange> change = fitting(
                         Phrase.of(
                                 "Make a {}{}",
                                 structure.name().toLowerCase(Locale.ROOT),
                                 as.equals(wish) ? "" : ", folded and punched before"),
-                        as.withBook(Binding.as(book, structure)));
+                        as.withBook(Binding.as(wish.book(), structure)));
                 if (change.isPresent()) {
-                    return List.of(change.get());
+                    return change;
                 }
             }
         }
-        return List.of();
+        return Optional.empty();
     }
 }

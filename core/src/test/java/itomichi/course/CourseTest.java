@@ -50,6 +50,19 @@ public class CourseTest {
                 .orElseThrow();
     }
 
+    /** Hinged boards: corners are cut, and all of it is drilled. */
+    private static BookSpec hinged() {
+        return covered("stab-plain", "stab-hinged");
+    }
+
+    /** Single sheets have a cover where one is wanted. */
+    private static BookSpec covered(String structure, String kind) {
+        BookSpec book = Books.bound(structure);
+        boolean stab = !book.bound().form().folded();
+        return book.withCover(book.cover().withWanted(stab || book.cover().wanted()))
+                .withCovering(book.covering().withKind(kind));
+    }
+
     // who does what
 
     @Test
@@ -112,17 +125,32 @@ public class CourseTest {
 
     @Test
     public void anAdultIsAtTheBladeForEachInTurn() {
-        BookSpec book = Books.bound("stab-plain");
+        BookSpec book = hinged();
         Course one = Course.of(new CourseWish(book, 600, 8, 0, Hands.CHILDREN, 4, Set.of(), 0));
         Course four = Course.of(new CourseWish(book, 600, 8, 3, Hands.CHILDREN, 4, Set.of(), 0));
         List<CourseStep> adults =
                 one.steps().stream().filter(step -> step.who() == Who.ADULT).toList();
+        assertFalse(adults.isEmpty());
         for (CourseStep step : adults) {
             assertEquals(
                     step.minutes().result().number(),
                     4 * step(four, step.key()).minutes().result().number(),
                     1e-9);
         }
+    }
+
+    @Test
+    public void whereChildrenWaitAtABladeTheNearestWithoutOneIsNamed() {
+        Course stab = Course.of(wish(hinged().withPages(40), 600, Hands.CHILDREN));
+        assertTrue(stab.atBlade() > 0, stab.steps().toString());
+        CourseChange first = CourseChange.of(stab).get(0);
+        assertEquals(first.course().atBlade(), 0);
+        assertTrue(first.words().in(Unit.MM).endsWith("no blade and no point in class"));
+    }
+
+    @Test
+    public void newHandsTakeTheBladeThemselves() {
+        assertEquals(Course.of(wish(hinged(), 600, Hands.NEW)).atBlade(), 0);
     }
 
     // whether it fits

@@ -278,11 +278,38 @@ public class ArchiveTest extends HttpTest {
         JsonNode text = post("/api/books/" + id + "/text", Map.of("name", "cues.pdf", "bytes", bytes.length))
                 .body();
         put("/api/books/" + id + "/text/" + text.get("id").asString() + "/parts/0", bytes);
+        post("/api/books/" + id + "/copies/1/spoilt", Map.of("at", "SEWN"));
+        String course = post(
+                        "/api/classes",
+                        Map.of(
+                                "name",
+                                "Saturday",
+                                "bookId",
+                                id,
+                                "minutes",
+                                180,
+                                "people",
+                                8,
+                                "hands",
+                                "NEW",
+                                "atTable",
+                                4,
+                                "ahead",
+                                List.of("FOLDED"),
+                                "sparePercent",
+                                10,
+                                "brings",
+                                ""))
+                .body()
+                .get("id")
+                .asString();
         byte[] archive = get("/api/books/" + id + "/archive").raw().body();
         emptyTheBench();
         assertEquals(laidIn(archive, "take=true").status(), 200);
         assertEquals(onTheBench(), List.of("Cues"));
         assertEquals(get("/api/books/" + id + "/page").body().get("notes").asString(), "Wax less.");
+        assertEquals(get("/api/classes/" + course).body().get("kits").asInt(), 9);
+        assertEquals(get("/api/books/" + id + "/copies").body().get("spoilt").size(), 1);
         JsonNode arriving = get("/api/books/" + id + "/text").body().get("arriving");
         assertEquals(arriving.get("name").asString(), "cues.pdf");
         assertEquals(arriving.get("came").asInt(), 1);

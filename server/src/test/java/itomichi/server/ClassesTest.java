@@ -4,8 +4,11 @@ import static org.testng.Assert.assertEquals;
 import static org.testng.Assert.assertFalse;
 import static org.testng.Assert.assertTrue;
 
+import itomichi.server.drawer.DrawerService;
 import java.nio.charset.StandardCharsets;
+import java.util.Map;
 import java.util.UUID;
+import org.springframework.beans.factory.annotation.Autowired;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
 import tools.jackson.databind.JsonNode;
@@ -13,6 +16,9 @@ import tools.jackson.databind.node.ObjectNode;
 
 /** Classes over HTTP. */
 public class ClassesTest extends HttpTest {
+
+    @Autowired
+    private DrawerService drawers;
 
     private ObjectNode wish(JsonNode book) {
         ObjectNode wish = document("").objectNode();
@@ -147,5 +153,63 @@ public class ClassesTest extends HttpTest {
         assertEquals(
                 now.get("envelope").get(0).get("number").asInt(),
                 2 * course.get("envelope").get(0).get("number").asInt());
+    }
+
+    /** What stands on the list is what the drawers then lack; once, however often it is pressed, and laid back by a press. */
+    @Test
+    public void whatTheKitsHoldLeavesTheDrawers() {
+        ObjectNode cells = document("").objectNode();
+        Map.of(
+                        "name",
+                        "Linen 30/3",
+                        "fibre",
+                        "linen",
+                        "system",
+                        "linen count",
+                        "number",
+                        "30",
+                        "ply",
+                        "3",
+                        "leftM",
+                        "50",
+                        "spoolM",
+                        "50",
+                        "price",
+                        "10")
+                .forEach(cells::put);
+        drawers.fill(Map.of());
+        JsonNode spool = post("/api/drawers/THREADS/things", Map.of("unit", "MM", "cells", cells))
+                .body();
+        ObjectNode document = document("Cues");
+        ((ObjectNode) document.get("thread")).put("drawerId", BooksTest.id(spool));
+        JsonNode course =
+                post("/api/classes", wish(post("/api/books", document).body())).body();
+        JsonNode thread = course.get("amounts")
+                .valueStream()
+                .filter(one -> one.get("name").asString().equals("Linen 30/3"))
+                .findFirst()
+                .orElseThrow();
+        assertEquals(thread.get("have").asString().replaceAll("[^0-9.]", ""), "50");
+        double wanted = Double.parseDouble(thread.get("amount").asString().replaceAll("[^0-9.]", ""));
+        Answer taken = post(path(course) + "/taken", Map.of());
+        assertTrue(taken.body().get("taken").asBoolean(), taken.message());
+        assertEquals(left(), 50 - wanted, 0.001);
+        assertEquals(post(path(course) + "/taken", Map.of()).status(), 422);
+        JsonNode act = get("/api/supplies").body().get("acts").get(0);
+        assertTrue(act.get("words").asString().startsWith("For a class: "), act.toString());
+        post("/api/supplies/acts/" + act.get("id").asString() + "/undo", Map.of());
+        assertEquals(left(), 50.0, 0.001);
+        assertFalse(get(path(course)).body().get("taken").asBoolean());
+    }
+
+    private double left() {
+        return get("/api/drawers/THREADS")
+                .body()
+                .get("things")
+                .valueStream()
+                .mapToDouble(thing -> Double.parseDouble(
+                        thing.get("cells").get("leftM").get("mm").asString().replaceAll("[^0-9.]", "")))
+                .findFirst()
+                .orElseThrow();
     }
 }

@@ -71,6 +71,27 @@ public class ClassesTest extends Journey {
     }
 
     @Test
+    public void atTheFrontOneMoveIsShownAndTheLastAreGoneBackTo() {
+        Page page = begun("Taught at the front");
+        fill(page, "People", "3");
+        press(page, "At the front: move by move, for a projector").click();
+        assertThat(page.locator(".front-now")).containsText("1 Go out through hole");
+        press(page, "Number 1").click();
+        press(page, "Number 2").click();
+        assertThat(page.locator(".front-count")).hasText("2 of 3 through");
+        page.keyboard().press("ArrowRight");
+        assertThat(page.locator(".front-now")).containsText("2 ");
+        assertThat(press(page, "Number 3, at move 1")).isVisible();
+        page.keyboard().press("l");
+        assertThat(page.locator(".front-now")).containsText("1 Go out through hole");
+        page.keyboard().press("PageDown");
+        page.reload();
+        assertThat(page.locator(".front-now")).containsText("2 ");
+        page.keyboard().press("Escape");
+        assertThat(page.locator(".class-fit")).isVisible();
+    }
+
+    @Test
     public void nonsenseIsToldInPlace() {
         Page page = begun("Taught to nobody");
         fill(page, "People", "0");

@@ -42,6 +42,7 @@ public class EveryScreenTest extends ScreenJourney {
                         "/days",
                         "/classes",
                         "/classes/{class}",
+                        "/classes/{class}/front",
                         "/notebook",
                         "/notebook/{Fly-loft log}",
                         "/learned")

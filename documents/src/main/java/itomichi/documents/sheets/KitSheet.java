@@ -9,6 +9,7 @@ import java.util.Optional;
 public final class KitSheet {
 
     private static final double INDENT_MM = 8;
+    private static final double CODE_MM = 24;
 
     private KitSheet() {}
 
@@ -17,8 +18,9 @@ public final class KitSheet {
      *
      * @param name of the class
      * @param heading lines under it
+     * @param address where the code on it leads
      */
-    public record Listing(String name, List<String> heading, List<Section> sections) {
+    public record Listing(String name, List<String> heading, String address, List<Section> sections) {
         public Listing {
             heading = List.copyOf(heading);
             sections = List.copyOf(sections);
@@ -40,9 +42,15 @@ public final class KitSheet {
      */
     public static Drawing draw(Listing listing, PrintPaper paper, LocalDate date) {
         PagedColumn column = new PagedColumn(paper);
-        column.words(0, listing.name(), PagedColumn.TITLE_MM);
-        listing.heading().forEach(line -> column.words(0, line, PagedColumn.WORDS_MM));
-        column.words(0, date.toString(), PagedColumn.WORDS_MM);
+        double left = PagedColumn.EDGE_MM + column.widthMm() - CODE_MM;
+        AddressCode.shapes(listing.address(), left, PagedColumn.EDGE_MM, CODE_MM)
+                .forEach(column::put);
+        double beside = column.widthMm() - CODE_MM - 6;
+        double top = column.yMm();
+        column.words(0, beside, listing.name(), PagedColumn.TITLE_MM);
+        listing.heading().forEach(line -> column.words(0, beside, line, PagedColumn.WORDS_MM));
+        column.words(0, beside, date.toString(), PagedColumn.WORDS_MM);
+        column.gap(Math.max(0, top + CODE_MM - column.yMm()));
         for (Section section : listing.sections()) {
             if (!section.lines().isEmpty()) {
                 column.gap(4);

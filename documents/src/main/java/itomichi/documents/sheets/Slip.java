@@ -1,6 +1,5 @@
 package itomichi.documents.sheets;
 
-import io.nayuki.qrcodegen.QrCode;
 import itomichi.documents.drawing.Pen;
 import itomichi.documents.drawing.Shape;
 import itomichi.measure.Fineness;
@@ -44,7 +43,7 @@ record Slip(
         TextColumn column = new TextColumn(shapes, 0, 5, WIDTH_MM - code);
         column.words(title, 5.2).gap(1);
         lines.forEach(line -> column.words(line, WORDS_MM));
-        address.ifPresent(to -> code(shapes, to, WIDTH_MM - CODE_MM));
+        address.ifPresent(to -> shapes.addAll(AddressCode.shapes(to, WIDTH_MM - CODE_MM, 0, CODE_MM)));
         double below = Math.max(column.yMm(), address.isPresent() ? CODE_MM + 3 : 0) + 2;
         TextColumn wide = new TextColumn(shapes, 0, below, WIDTH_MM);
         stops.forEach(stop -> wide.words("STOP. " + stop, WORDS_MM * 1.15));
@@ -74,23 +73,5 @@ record Slip(
         shapes.add(new Shape.Line(left - 2, top, left + 2, top, Pen.CHECK));
         shapes.add(new Shape.Line(left - 2, top + barMm, left + 2, top + barMm, Pen.CHECK));
         shapes.add(new Shape.Words(left + 4, top + barMm / 2, name, WORDS_MM, true, true));
-    }
-
-    /** Dark parts of the code, each run along a line in one. */
-    private static void code(List<Shape> shapes, String address, double leftMm) {
-        QrCode code = QrCode.encodeText(address, QrCode.Ecc.MEDIUM);
-        double module = CODE_MM / code.size;
-        for (int y = 0; y < code.size; y++) {
-            int from = -1;
-            for (int x = 0; x <= code.size; x++) {
-                boolean dark = x < code.size && code.getModule(x, y);
-                if (dark && from < 0) {
-                    from = x;
-                } else if (!dark && from >= 0) {
-                    shapes.add(new Shape.Block(leftMm + from * module, y * module, (x - from) * module, module * 1.02));
-                    from = -1;
-                }
-            }
-        }
     }
 }

@@ -30,6 +30,7 @@ import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
+import org.springframework.web.servlet.support.ServletUriComponentsBuilder;
 
 /** Classes over HTTP. */
 @RestController
@@ -69,6 +70,12 @@ class CourseController {
         return courses.keep(id, document);
     }
 
+    /** Takes what all kits hold out of the drawers. */
+    @PostMapping("/{id}/taken")
+    CourseView take(@PathVariable UUID id) {
+        return courses.take(id);
+    }
+
     @DeleteMapping("/{id}")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void remove(@PathVariable UUID id) {
@@ -101,17 +108,23 @@ class CourseController {
         return SheetFiles.pdf(sewn.name(), "handout", Handout.draw(sewn.plan(), form, leftHanded, paper));
     }
 
+    private static String address(UUID id) {
+        return ServletUriComponentsBuilder.fromCurrentContextPath()
+                .path("/classes/" + id)
+                .toUriString();
+    }
+
     /** What lies where and what is to be made ready, to be printed. */
     @GetMapping(value = "/{id}/kits.pdf", produces = MediaType.APPLICATION_PDF_VALUE)
     ResponseEntity<byte[]> printed(@PathVariable UUID id, @RequestParam(defaultValue = "A4") PrintPaper paper) {
-        CourseService.Listed listed = courses.listed(id);
+        CourseService.Listed listed = courses.listed(id, address(id));
         return SheetFiles.pdf(listed.name(), "kits", KitSheet.draw(listed.listing(), paper, LocalDate.now(clock)));
     }
 
     /** The same, for a program that shows tables. */
     @GetMapping(value = "/{id}/kits.csv", produces = "text/csv")
     ResponseEntity<byte[]> csv(@PathVariable UUID id) {
-        CourseService.Listed listed = courses.listed(id);
+        CourseService.Listed listed = courses.listed(id, address(id));
         List<List<String>> rows = new ArrayList<>();
         rows.add(List.of("Where", "What"));
         listed.listing()

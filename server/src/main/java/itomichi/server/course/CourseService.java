@@ -15,6 +15,7 @@ import itomichi.server.document.BookDocuments;
 import itomichi.server.platform.ProblemException;
 import itomichi.server.supply.AmountView;
 import itomichi.server.supply.Amounts;
+import itomichi.server.supply.SupplyService;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.UUID;
@@ -29,11 +30,16 @@ public class CourseService {
     private final CourseStore store;
     private final BookService books;
     private final Amounts amounts;
+    private final SupplyService supplies;
+    private final CourseKeeping keeping;
 
-    CourseService(CourseStore store, BookService books, Amounts amounts) {
+    CourseService(
+            CourseStore store, BookService books, Amounts amounts, SupplyService supplies, CourseKeeping keeping) {
         this.store = store;
         this.books = books;
         this.amounts = amounts;
+        this.supplies = supplies;
+        this.keeping = keeping;
     }
 
     List<CourseLine> all() {
@@ -65,20 +71,35 @@ public class CourseService {
     }
 
     CourseView look(UUID id) {
-        return CourseViews.of(worked(id));
+        return view(worked(id));
     }
 
     /** Begins a class; one that cannot be worked out is not kept. */
     public CourseView begin(CourseDocument document) {
-        worked(new Stored(UUID.randomUUID(), document));
+        worked(new Stored(UUID.randomUUID(), document, null));
         return look(store.insert(document));
     }
 
     CourseView keep(UUID id, CourseDocument document) {
-        stored(id);
-        CourseView view = CourseViews.of(worked(new Stored(id, document)));
+        CourseView view = view(worked(new Stored(id, document, stored(id).act())));
         store.keep(id, document);
         return view;
+    }
+
+    private CourseView view(Worked worked) {
+        UUID act = worked.stored().act();
+        return CourseViews.of(worked, act != null && supplies.stands(act));
+    }
+
+    /** Takes what all kits hold out of the drawers. */
+    CourseView take(UUID id) {
+        Worked worked = worked(id);
+        keeping.take(
+                id,
+                worked.stored().document().bookId(),
+                worked.book().document(),
+                worked.course().used());
+        return look(id);
     }
 
     void remove(UUID id) {
@@ -133,7 +154,8 @@ public class CourseService {
     /** What is on the list of a class. */
     record Listed(String name, KitSheet.Listing listing) {}
 
-    Listed listed(UUID id) {
+    /** @param address of the class at this bench */
+    Listed listed(UUID id, String address) {
         Worked worked = worked(id);
         CourseDocument document = worked.stored().document();
         Unit unit = worked.book().document().unit();
@@ -151,6 +173,7 @@ public class CourseService {
                 new KitSheet.Listing(
                         document.name(),
                         heading,
+                        address,
                         List.of(
                                 new KitSheet.Section(
                                         "In each of " + course.wish().kits() + " envelopes",

@@ -9,6 +9,7 @@ import java.util.UUID;
 import org.jooq.DSLContext;
 import org.jooq.JSONB;
 import org.jooq.Record;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Repository;
 import tools.jackson.databind.json.JsonMapper;
 
@@ -24,12 +25,17 @@ class CourseStore {
         this.json = json;
     }
 
-    /** A class as it is kept. */
-    record Stored(UUID id, CourseDocument document) {}
+    /**
+     * A class as it is kept.
+     *
+     * @param act by which what its kits hold was taken out of the drawers; nothing until it is
+     */
+    record Stored(
+            UUID id, CourseDocument document, @Nullable UUID act) {}
 
     /** Classes that make a book which is still there, the newest first. */
     List<Stored> all() {
-        return database.select(COURSE.ID, COURSE.WISH)
+        return database.select(COURSE.ID, COURSE.WISH, COURSE.ACT)
                 .from(COURSE)
                 .join(BOOK)
                 .on(BOOK.ID.eq(COURSE.BOOK_ID))
@@ -39,7 +45,7 @@ class CourseStore {
     }
 
     Optional<Stored> one(UUID id) {
-        return database.select(COURSE.ID, COURSE.WISH)
+        return database.select(COURSE.ID, COURSE.WISH, COURSE.ACT)
                 .from(COURSE)
                 .where(COURSE.ID.eq(id))
                 .fetchOptional(this::stored);
@@ -63,6 +69,19 @@ class CourseStore {
                 .execute();
     }
 
+    /** The class, which nobody else changes until this transaction ends. */
+    Optional<Stored> held(UUID id) {
+        return database.select(COURSE.ID, COURSE.WISH, COURSE.ACT)
+                .from(COURSE)
+                .where(COURSE.ID.eq(id))
+                .forUpdate()
+                .fetchOptional(this::stored);
+    }
+
+    void taken(UUID id, UUID act) {
+        database.update(COURSE).set(COURSE.ACT, act).where(COURSE.ID.eq(id)).execute();
+    }
+
     void delete(UUID id) {
         database.deleteFrom(COURSE).where(COURSE.ID.eq(id)).execute();
     }
@@ -73,6 +92,8 @@ class CourseStore {
 
     private Stored stored(Record row) {
         return new Stored(
-                row.get(COURSE.ID), json.readValue(row.get(COURSE.WISH).data(), CourseDocument.class));
+                row.get(COURSE.ID),
+                json.readValue(row.get(COURSE.WISH).data(), CourseDocument.class),
+                row.get(COURSE.ACT));
     }
 }

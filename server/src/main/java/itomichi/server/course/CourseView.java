@@ -20,6 +20,7 @@ import org.jspecify.annotations.Nullable;
  * @param slow of slow hands
  * @param besides of that, to come in and tidy up
  * @param waited of that, while something lies; nothing where nothing is waited for
+ * @param atBlade of that, adults at a blade or a point for everybody; nothing where none is
  * @param before hours and minutes of the teacher before
  * @param stopped whether the book cannot be made as it is
  * @param changes that make it fit, the nearest first
@@ -27,6 +28,7 @@ import org.jspecify.annotations.Nullable;
  * @param tables that are laid
  * @param amounts what all kits use up
  * @param cost of all kits; left out where a price is not known
+ * @param taken whether what they use up was taken out of the drawers
  */
 public record CourseView(
         UUID id,
@@ -39,6 +41,7 @@ public record CourseView(
         String slow,
         String besides,
         @Nullable String waited,
+        @Nullable String atBlade,
         String before,
         boolean stopped,
         List<CourseStepView> steps,
@@ -48,7 +51,8 @@ public record CourseView(
         List<KitItem> envelope,
         List<KitItem> onTables,
         List<AmountView> amounts,
-        @Nullable Double cost) {
+        @Nullable Double cost,
+        boolean taken) {
 
     /** Who comes to the end, and whether it may be held so. */
     public record CourseFit(Course.Fit key, String words, boolean fits) {}

@@ -21,7 +21,8 @@ final class CourseViews {
 
     private CourseViews() {}
 
-    static CourseView of(CourseService.Worked worked) {
+    /** @param taken whether what all kits hold was taken out of the drawers */
+    static CourseView of(CourseService.Worked worked, boolean taken) {
         Course course = worked.course();
         Course.Minutes minutes = course.minutes();
         return new CourseView(
@@ -35,6 +36,7 @@ final class CourseViews {
                 WorkTime.told(minutes.slow()),
                 WorkTime.told(course.besides()),
                 course.waited() == 0 ? null : WorkTime.told(course.waited()),
+                course.atBlade() == 0 ? null : WorkTime.told(course.atBlade()),
                 WorkTime.told(course.before()),
                 course.plan().stopped(),
                 course.steps().stream().map(CourseViews::step).toList(),
@@ -46,7 +48,8 @@ final class CourseViews {
                 items(course.kit().envelope()),
                 items(course.kit().tables()),
                 worked.amounts(),
-                Amounts.cost(worked.amounts()));
+                Amounts.cost(worked.amounts()),
+                taken);
     }
 
     private static List<KitItem> items(List<Kit.Item> items) {

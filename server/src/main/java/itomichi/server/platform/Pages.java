@@ -18,6 +18,7 @@ class Pages implements WebMvcConfigurer {
             "/books/{id}/{stage}",
             "/classes",
             "/classes/{id}",
+            "/classes/{id}/front",
             "/days",
             "/learned",
             "/notebook",

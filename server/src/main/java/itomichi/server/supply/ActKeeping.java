@@ -75,9 +75,15 @@ class ActKeeping {
         if (!copies.held(spoilt)) {
             throw new ProblemException(
                     HttpStatus.UNPROCESSABLE_CONTENT,
-                    "What they need anew was taken meanwhile; it is shown as it is now.");
+                    "What the " + spoilt.size() + " need anew was taken meanwhile; it is shown as it is now.");
         }
         copies.taken(spoilt, acts.insert(Kind.ANEW, null, null, List.of(book), stages.take(uses)));
+    }
+
+    /** Takes what the kits of a class hold. */
+    @Transactional
+    UUID forClass(UUID book, List<Used> uses) {
+        return acts.insert(Kind.CLASS, null, null, List.of(book), stages.take(uses));
     }
 
     @Transactional

@@ -45,6 +45,10 @@ class ActStore {
         return id;
     }
 
+    Optional<DrawerAct> one(UUID id) {
+        return database.selectFrom(DRAWER_ACT).where(DRAWER_ACT.ID.eq(id)).fetchOptional(this::act);
+    }
+
     /** The act, which nobody else changes until this transaction ends. */
     Optional<DrawerAct> held(UUID id) {
         return database.selectFrom(DRAWER_ACT)

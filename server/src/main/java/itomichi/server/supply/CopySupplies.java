@@ -51,7 +51,9 @@ class CopySupplies {
         StoredBook book = books.stored(id);
         CopiesService.Untaken open = copies.untaken(id);
         if (open.copies().isEmpty()) {
-            throw new ProblemException(HttpStatus.UNPROCESSABLE_CONTENT, "No spoilt copy needs anything anew.");
+            throw new ProblemException(
+                    HttpStatus.UNPROCESSABLE_CONTENT,
+                    "No spoilt copy of “" + book.document().name() + "” needs anything anew.");
         }
         UsedUp used = Edition.of(PlanViews.plan(book.document())).anew(open.before(), open.copies());
         keeping.anew(id, open.ids(), stages.all(book.document(), used));

@@ -31,7 +31,9 @@ record DrawerAct(
         CUT,
         BOUGHT,
         /** Taken anew for copies that were spoilt. */
-        ANEW
+        ANEW,
+        /** Taken for the kits of a class. */
+        CLASS
     }
 
     /** How much of a thing was taken out. */

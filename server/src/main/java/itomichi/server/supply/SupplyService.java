@@ -257,6 +257,20 @@ public class SupplyService {
                         "Nothing is to be cut from “" + thing.name() + "” any more."));
     }
 
+    /**
+     * Takes what the kits of a class hold out of the drawers.
+     *
+     * @return the act, by which it is undone
+     */
+    public UUID takeForClass(UUID book, BookDocument document, UsedUp used) {
+        return keeping.forClass(book, stages.all(document, used));
+    }
+
+    /** Whether what was done by an act still is. */
+    public boolean stands(UUID act) {
+        return acts.one(act).filter(one -> !one.undone()).isPresent();
+    }
+
     /** Undoes what was cut or bought. */
     void undo(UUID id) {
         keeping.undo(id);

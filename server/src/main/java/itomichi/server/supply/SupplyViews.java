@@ -185,8 +185,8 @@ final class SupplyViews {
                 .mapToDouble(Moved::number)
                 .filter(number -> number < 0)
                 .sum();
-        if (act.kind() == Kind.ANEW) {
-            return "For spoilt copies: "
+        if (act.kind() == Kind.ANEW || act.kind() == Kind.CLASS) {
+            return (act.kind() == Kind.ANEW ? "For spoilt copies: " : "For a class: ")
                     + act.moved().stream()
                             .flatMap(moved -> drawers.stock(moved.thing()).stream()
                                     .map(thing -> amount(moved.number(), thing.unit()) + " of " + thing.name()))

@@ -77,6 +77,11 @@ public class Course extends TableImpl<CourseRecord> {
     public final TableField<CourseRecord, JSONB> WISH = createField(DSL.name("wish"), SQLDataType.JSONB.nullable(false), this, "");
 
     /**
+     * The column <code>course.act</code>.
+     */
+    public final TableField<CourseRecord, UUID> ACT = createField(DSL.name("act"), SQLDataType.UUID, this, "");
+
+    /**
      * The column <code>course.made_at</code>.
      */
     public final TableField<CourseRecord, OffsetDateTime> MADE_AT = createField(DSL.name("made_at"), SQLDataType.TIMESTAMPWITHTIMEZONE(6).nullable(false).defaultValue(DSL.field(DSL.raw("now()"), SQLDataType.TIMESTAMPWITHTIMEZONE)), this, "");

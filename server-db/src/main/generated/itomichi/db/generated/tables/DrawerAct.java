@@ -145,7 +145,7 @@ public class DrawerAct extends TableImpl<DrawerActRecord> {
     @Override
     public List<Check<DrawerActRecord>> getChecks() {
         return Arrays.asList(
-            Internal.createCheck(this, DSL.name("drawer_act_kind_check"), "((kind = ANY (ARRAY['STAGE'::text, 'CUT'::text, 'BOUGHT'::text, 'ANEW'::text])))", true)
+            Internal.createCheck(this, DSL.name("drawer_act_kind_check"), "((kind = ANY (ARRAY['STAGE'::text, 'CUT'::text, 'BOUGHT'::text, 'ANEW'::text, 'CLASS'::text])))", true)
         );
     }
 

@@ -65,17 +65,31 @@ public class CourseRecord extends UpdatableRecordImpl<CourseRecord> {
     }
 
     /**
+     * Setter for <code>course.act</code>.
+     */
+    public void setAct(UUID value) {
+        set(3, value);
+    }
+
+    /**
+     * Getter for <code>course.act</code>.
+     */
+    public UUID getAct() {
+        return (UUID) get(3);
+    }
+
+    /**
      * Setter for <code>course.made_at</code>.
      */
     public void setMadeAt(OffsetDateTime value) {
-        set(3, value);
+        set(4, value);
     }
 
     /**
      * Getter for <code>course.made_at</code>.
      */
     public OffsetDateTime getMadeAt() {
-        return (OffsetDateTime) get(3);
+        return (OffsetDateTime) get(4);
     }
 
     // -------------------------------------------------------------------------
@@ -101,12 +115,13 @@ public class CourseRecord extends UpdatableRecordImpl<CourseRecord> {
     /**
      * Create a detached, initialised CourseRecord
      */
-    public CourseRecord(UUID id, UUID bookId, JSONB wish, OffsetDateTime madeAt) {
+    public CourseRecord(UUID id, UUID bookId, JSONB wish, UUID act, OffsetDateTime madeAt) {
         super(Course.COURSE);
 
         setId(id);
         setBookId(bookId);
         setWish(wish);
+        setAct(act);
         setMadeAt(madeAt);
         resetChangedOnNotNull();
     }
