@@ -2,9 +2,8 @@ import { Button } from 'antd';
 import { useState } from 'react';
 import { Link } from 'react-router';
 import type { CourseView } from '../../api/client';
-import { Segmented, SelectField } from '../../ui/choices';
-import { FORMS, type LabelForm } from '../../ui/labels';
-import { PaperChoice, PrinterChoice, usePrinting } from '../../ui/PrinterChoice';
+import { Segmented } from '../../ui/choices';
+import { LabelChoice, useLabels } from '../../ui/LabelChoice';
 import { useWords } from '../../units/unit';
 
 const HANDOUTS = [
@@ -71,26 +70,18 @@ function Items({ name, items }: { name: string; items: CourseView['envelope'] })
 
 /** Labels for the envelopes, the list of all that is made ready, and what the book gives to print for a class. */
 function Printed({ view }: { view: CourseView }) {
-  const printing = usePrinting();
-  const [chosen, setForm] = useState<LabelForm>('SLIPS');
+  const labels = useLabels();
   const [hand, setHand] = useState<'left' | 'right'>('right');
-  const forms = FORMS[printing.paper];
-  const form = forms.some((one) => one.value === chosen) ? chosen : 'SLIPS';
-  const query = new URLSearchParams({ form, paper: printing.paper });
-  if (printing.printer) {
-    query.set('printer', printing.printer.id);
-  }
+  const { paper } = labels.printing;
   return (
     <section aria-label="On paper">
       <h2>On paper</h2>
-      <PaperChoice printing={printing} />
-      <SelectField label="Labels on" value={form} options={forms} choose={setForm} />
-      <PrinterChoice printing={printing} />
+      <LabelChoice labels={labels} />
       <p className="acts">
-        <Button size="small" href={`/api/classes/${view.id}/labels.pdf?${query.toString()}`} target="_blank">
+        <Button size="small" href={`/api/classes/${view.id}/labels.pdf?${labels.query}`} target="_blank">
           Print the labels
         </Button>
-        <Button size="small" href={`/api/classes/${view.id}/kits.pdf?paper=${printing.paper}`} target="_blank">
+        <Button size="small" href={`/api/classes/${view.id}/kits.pdf?paper=${paper}`} target="_blank">
           Print the list
         </Button>
         <Button size="small" href={`/api/classes/${view.id}/kits.csv`}>
@@ -111,7 +102,7 @@ function Printed({ view }: { view: CourseView }) {
           <Button
             key={out}
             size="small"
-            href={`/api/classes/${view.id}/handout.pdf?form=${out}&leftHanded=${hand === 'left'}&paper=${printing.paper}`}
+            href={`/api/classes/${view.id}/handout.pdf?form=${out}&leftHanded=${hand === 'left'}&paper=${paper}`}
             target="_blank"
           >
             {words}

@@ -1,12 +1,9 @@
 import { Button } from 'antd';
-import { usePrinting, PaperChoice, PrinterChoice } from '../../../ui/PrinterChoice';
 import { useSession } from '../../../state/useSession';
-import { SelectField } from '../../../ui/choices';
-import { FORMS, type LabelForm } from '../../../ui/labels';
+import { LabelChoice, useLabels } from '../../../ui/LabelChoice';
 import { CountField, TextField } from '../fields';
 import { left, withEdition, withMoreKind } from './edits';
 import { KindChoices } from './KindChoices';
-import { useState } from 'react';
 
 /** How many copies, how they differ, what is cut besides, how quick hands become; and a slip for each. */
 export function CopyChoices() {
@@ -72,22 +69,13 @@ export function CopyChoices() {
 /** A slip for each copy, printed. */
 function Slips() {
   const { state } = useSession();
-  const printing = usePrinting();
-  const [chosen, setForm] = useState<LabelForm>('SLIPS');
-  const forms = FORMS[printing.paper];
-  const form = forms.some((one) => one.value === chosen) ? chosen : 'SLIPS';
-  const query = new URLSearchParams({ form, paper: printing.paper });
-  if (printing.printer) {
-    query.set('printer', printing.printer.id);
-  }
+  const labels = useLabels();
   return (
     <section className="copies-slips" aria-label="A slip for each copy">
       <h2>A slip for each</h2>
-      <PaperChoice printing={printing} />
-      <SelectField label="On" value={form} options={forms} choose={setForm} />
-      <PrinterChoice printing={printing} />
+      <LabelChoice labels={labels} />
       <p className="acts">
-        <Button size="small" href={`/api/books/${state.view.id}/copies/slips.pdf?${query.toString()}`} target="_blank">
+        <Button size="small" href={`/api/books/${state.view.id}/copies/slips.pdf?${labels.query}`} target="_blank">
           Print the slips
         </Button>
       </p>

@@ -1,10 +1,10 @@
 import { keepPreviousData, useQuery } from '@tanstack/react-query';
 import { Button } from 'antd';
-import { api, value, type CoveringView, type ThingView } from '../../../api/client';
-import { useThings } from '../../../api/drawers';
+import { api, value } from '../../../api/client';
 import { useSession } from '../../../state/useSession';
 import { SelectField } from '../../../ui/choices';
 import { CountField, TextField } from '../fields';
+import { StuffFrom, useStuffs, withStuff } from '../StuffFrom';
 import { withKind, withoutKind, type CopyKind } from './edits';
 
 interface Props {
@@ -15,8 +15,7 @@ interface Props {
 /** Copies that are unlike the book: how many, what they are called, what they are made of. */
 export function KindChoices({ number, kind }: Props) {
   const { session, state } = useSession();
-  const drawers = [useThings('BOARDS'), useThings('COVERS'), useThings('PAPERS')];
-  const things = drawers.flatMap((drawer) => drawer?.things ?? []);
+  const things = useStuffs();
   const field = `edition.kinds.${number}`;
   return (
     <section className="copies-kind" aria-label={`Copies ${kind.name}`}>
@@ -38,7 +37,19 @@ export function KindChoices({ number, kind }: Props) {
       </div>
       <ThreadOf number={number} kind={kind} />
       {state.plan.covering.stuffs.map((stuff) => (
-        <StuffOf key={stuff.stuff} number={number} kind={kind} stuff={stuff} things={things} />
+        <StuffFrom
+          key={stuff.stuff}
+          stuff={stuff}
+          stocks={kind.stocks}
+          things={things}
+          unset="as the book"
+          choose={(thing) =>
+            session.change(
+              `${stuff.words} of ${kind.name}`,
+              withKind(number, { stocks: withStuff(kind.stocks, stuff, thing) }),
+            )
+          }
+        />
       ))}
       <p>
         <Button
@@ -81,43 +92,6 @@ function ThreadOf({ number, kind }: Props) {
             `thread of ${kind.name}`,
             withKind(number, { thread: one ? { name: one.name, drawerId: one.id } : undefined }),
           );
-        }
-      }}
-    />
-  );
-}
-
-interface StuffProps extends Props {
-  stuff: CoveringView['stuffs'][number];
-  things: ThingView[];
-}
-
-/** What a stuff of its cover is cut from, where that is not the book's. */
-function StuffOf({ number, kind, stuff, things }: StuffProps) {
-  const { session } = useSession();
-  const chosen = kind.stocks.find((one) => one.stuff === stuff.stuff);
-  const fitting = things.filter((thing) => thing.sheet?.stuffs.includes(stuff.stuff));
-  const lying = fitting.some((thing) => thing.id === chosen?.drawerId);
-  const away = chosen && !lying ? [{ value: 'away', label: `${chosen.name}, not in the drawer` }] : [];
-  return (
-    <SelectField
-      label={`${stuff.words[0]?.toUpperCase()}${stuff.words.slice(1)} from`}
-      value={chosen ? (lying ? (chosen.drawerId ?? 'away') : 'away') : ''}
-      options={[
-        { value: '', label: 'as the book' },
-        ...away,
-        ...fitting.map((thing) => ({ value: thing.id, label: thing.name })),
-      ]}
-      choose={(id) => {
-        const thing = fitting.find((one) => one.id === id);
-        const others = kind.stocks.filter((one) => one.stuff !== stuff.stuff);
-        const { widthMm, heightMm, grain, colour } = thing?.sheet ?? {};
-        const stock =
-          thing && widthMm && heightMm && grain
-            ? [{ stuff: stuff.stuff, name: thing.name, widthMm, heightMm, grain, colour, drawerId: thing.id }]
-            : [];
-        if (thing || id === '') {
-          session.change(`${stuff.words} of ${kind.name}`, withKind(number, { stocks: [...others, ...stock] }));
         }
       }}
     />

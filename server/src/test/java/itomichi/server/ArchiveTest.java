@@ -279,30 +279,11 @@ public class ArchiveTest extends HttpTest {
                 .body();
         put("/api/books/" + id + "/text/" + text.get("id").asString() + "/parts/0", bytes);
         post("/api/books/" + id + "/copies/1/spoilt", Map.of("at", "SEWN"));
-        String course = post(
-                        "/api/classes",
-                        Map.of(
-                                "name",
-                                "Saturday",
-                                "bookId",
-                                id,
-                                "minutes",
-                                180,
-                                "people",
-                                8,
-                                "hands",
-                                "NEW",
-                                "atTable",
-                                4,
-                                "ahead",
-                                List.of("FOLDED"),
-                                "sparePercent",
-                                10,
-                                "brings",
-                                ""))
-                .body()
-                .get("id")
-                .asString();
+        String wish = """
+                {"name": "Saturday", "bookId": "%s", "minutes": 180, "people": 8, "helpers": 0, "hands": "NEW", "atTable": 4,
+                 "ahead": ["FOLDED"], "sparePercent": 10, "brings": ""}""".formatted(id);
+        String course =
+                send("POST", "/api/classes", wish, Map.of()).body().get("id").asString();
         byte[] archive = get("/api/books/" + id + "/archive").raw().body();
         emptyTheBench();
         assertEquals(laidIn(archive, "take=true").status(), 200);

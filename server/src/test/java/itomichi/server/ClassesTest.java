@@ -94,6 +94,7 @@ public class ClassesTest extends HttpTest {
             {"name", "  ", "A name is wanted; none was typed."},
             {"hands", "CLUMSY", "CLUMSY"},
             {"bookId", "nobody", "nobody"},
+            {"ahead", java.util.Collections.singletonList(null), "ahead"},
         };
     }
 

@@ -53,15 +53,9 @@ public record CourseDocument(
         check("name", "A name", Sent.given("name", name), 1, LONGEST_NAME);
         check("brings", "What everybody brings", Sent.given("brings", brings), 0, LONGEST_BRINGS);
         begun();
+        Sent.given("ahead", ahead).forEach(one -> Sent.given("ahead", one));
         return new CourseWish(
-                book,
-                minutes,
-                people,
-                helpers,
-                Sent.given("hands", hands),
-                atTable,
-                Set.copyOf(Sent.given("ahead", ahead)),
-                sparePercent);
+                book, minutes, people, helpers, Sent.given("hands", hands), atTable, Set.copyOf(ahead), sparePercent);
     }
 
     private void begun() {

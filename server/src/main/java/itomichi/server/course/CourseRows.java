@@ -14,9 +14,13 @@ class CourseRows {
 
     @Bean
     RowCheck courseRow(JsonMapper json) {
-        return new RowCheck(
-                "course",
-                row -> json.treeToValue(row.required("wish"), CourseDocument.class)
-                        .wish(BookDocuments.spec(StartingBook.in(Unit.MM))));
+        return new RowCheck("course", row -> {
+            CourseDocument wish = json.treeToValue(row.required("wish"), CourseDocument.class);
+            wish.wish(BookDocuments.spec(StartingBook.in(Unit.MM)));
+            String book = row.required("book_id").asString();
+            if (!book.equals(wish.bookId().toString())) {
+                throw new IllegalArgumentException("A class of book " + book + " makes " + wish.bookId());
+            }
+        });
     }
 }

@@ -2,15 +2,18 @@ package itomichi.server.course;
 
 import itomichi.book.BookPlan;
 import itomichi.course.Course;
+import itomichi.course.CourseChange;
 import itomichi.course.Kit;
 import itomichi.documents.sheets.KitSheet;
 import itomichi.documents.sheets.LabelSheet;
 import itomichi.measure.Unit;
 import itomichi.schedule.WorkTime;
 import itomichi.server.book.BookService;
+import itomichi.server.book.Remembered;
 import itomichi.server.book.StoredBook;
 import itomichi.server.course.CourseStore.Stored;
 import itomichi.server.course.CourseView.CourseLine;
+import itomichi.server.document.BookDocument;
 import itomichi.server.document.BookDocuments;
 import itomichi.server.platform.ProblemException;
 import itomichi.server.supply.AmountView;
@@ -32,6 +35,8 @@ public class CourseService {
     private final Amounts amounts;
     private final SupplyService supplies;
     private final CourseKeeping keeping;
+    /** Every structure may be tried for them: of classes that were looked at lately they are kept. */
+    private final Remembered<From, List<CourseChange>> changes = new Remembered<>(50);
 
     CourseService(
             CourseStore store, BookService books, Amounts amounts, SupplyService supplies, CourseKeeping keeping) {
@@ -54,7 +59,11 @@ public class CourseService {
     }
 
     /** A class with its book. */
-    record Worked(Stored stored, StoredBook book, Course course, List<AmountView> amounts) {}
+    record Worked(
+            Stored stored, StoredBook book, Course course, List<CourseChange> changes, List<AmountView> amounts) {}
+
+    /** What changes are worked out from. */
+    private record From(CourseDocument document, BookDocument book) {}
 
     private Stored stored(UUID id) {
         return store.one(id).orElseThrow(() -> new ProblemException(HttpStatus.NOT_FOUND, "There is no such class."));
@@ -67,7 +76,12 @@ public class CourseService {
     private Worked worked(Stored stored) {
         StoredBook book = books.stored(stored.document().bookId());
         Course course = Course.of(stored.document().wish(BookDocuments.spec(book.document())));
-        return new Worked(stored, book, course, amounts.views(book.document(), course.used()));
+        return new Worked(
+                stored,
+                book,
+                course,
+                changes.of(stored.id(), new From(stored.document(), book.document()), () -> CourseChange.of(course)),
+                amounts.views(book.document(), course.used()));
     }
 
     CourseView look(UUID id) {

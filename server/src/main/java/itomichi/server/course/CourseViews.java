@@ -40,9 +40,7 @@ final class CourseViews {
                 WorkTime.told(course.before()),
                 course.plan().stopped(),
                 course.steps().stream().map(CourseViews::step).toList(),
-                CourseChange.of(course).stream()
-                        .map(change -> change(change, worked))
-                        .toList(),
+                worked.changes().stream().map(change -> change(change, worked)).toList(),
                 course.wish().kits(),
                 course.wish().tables(),
                 items(course.kit().envelope()),
