@@ -47,7 +47,7 @@ public class ClassesTest extends Journey {
 
     @Test
     public void aClassFromADateToPrintedKits() {
-        Page page = begun("Taught on a Sunday");
+        Page page = begun("Taught for a day");
         fill(page, "Begins", "2026-12-06 10:00");
         assertThat(field(page, "Begins")).hasValue("2026-12-06 at 10:00");
         fill(page, "People", "12");

@@ -125,7 +125,7 @@ public class DaysTest extends Journey {
     public void hoursThatAreNoneAreToldInPlace() {
         Page page = window();
         page.navigate("/days");
-        Locator sunday = page.getByLabel("Sunday");
+        Locator sunday = page.getByLabel("Sunday", new Page.GetByLabelOptions().setExact(true));
         sunday.fill("after dinner");
         sunday.press("Enter");
         assertThat(page.getByText("Read “after dinner”; hours as 19:00–21:00 are wanted."))
