@@ -8,7 +8,7 @@ import { useSize } from '../../ui/useSize';
 import { LookOver } from './stage/finish/LookOver';
 import { FromBooks } from './FromBooks';
 import { FromDrawers } from './FromDrawers';
-import { STAGES, stageWords } from './stages';
+import { STAGES, stageWords, withStage } from './stages';
 
 interface Props {
   stage: Stage;
@@ -63,10 +63,7 @@ function Settle({ stage }: { stage: Stage }) {
   const next = STAGES[index + 1];
   const done = state.document.done.includes(stage);
   const set = (to: boolean) =>
-    session.change(to ? words.settled.toLowerCase() : `not yet: ${words.settled.toLowerCase()}`, (document) => ({
-      ...document,
-      done: STAGES.map((one) => one.key).filter((key) => (key === stage ? to : document.done.includes(key))),
-    }));
+    session.change(to ? words.settled.toLowerCase() : `not yet: ${words.settled.toLowerCase()}`, withStage(stage, to));
   return (
     <div className="settle">
       {done ? (

@@ -1,4 +1,4 @@
-import type { RemarkView, Stage } from '../../api/client';
+import type { BookDocument, RemarkView, Stage } from '../../api/client';
 
 /** What is said of how grave a remark is. */
 export const WEIGHTS: Record<RemarkView['weight'], string> = { NOTE: 'Note', CAUTION: 'Caution', STOP: 'Stop' };
@@ -50,6 +50,14 @@ export function of(stage: Stage): readonly Stage[] {
 
 export function stageAt(path: string | undefined): StageWords | undefined {
   return STAGES.find((stage) => stage.path === path);
+}
+
+/** The book with a stage done, or not done any more. */
+export function withStage(stage: Stage, done: boolean): (document: BookDocument) => BookDocument {
+  return (document) => ({
+    ...document,
+    done: STAGES.map((one) => one.key).filter((key) => (key === stage ? done : document.done.includes(key))),
+  });
 }
 
 /** Sheets that are not folded are not nested either. */

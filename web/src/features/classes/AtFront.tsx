@@ -5,10 +5,9 @@ import { Link, useNavigate, useParams } from 'react-router';
 import { api, value, type CourseView, type WayView } from '../../api/client';
 import { keep, kept } from '../../browser/kept';
 import { inHand } from '../../drawing/way/look';
-import { WorkDrawing } from '../../drawing/way/WorkDrawing';
+import { WorkRoom } from '../../drawing/way/WorkRoom';
 import { ErrorNote, Waiting } from '../../ui/ErrorNote';
 import { useKeys } from '../../ui/keys';
-import { useSize } from '../../ui/useSize';
 import { useWords } from '../../units/unit';
 import { backToLast, restored, through, ticked, type Front } from './front';
 import { FRONT_KEYS } from './keys';
@@ -85,7 +84,15 @@ function Shown({ course, way }: { course: CourseView; way: WayView }) {
           Turn the work over
         </Button>
       </header>
-      <Work way={way} front={front} />
+      <WorkRoom
+        className="front-work"
+        work={way.work}
+        steps={steps}
+        sewn={front.step}
+        turned={front.turned}
+        signature={inHand(steps, front.step)}
+        next
+      />
       <section className="front-words" aria-live="polite">
         <p className="front-now">
           {now ? (
@@ -112,27 +119,6 @@ function Shown({ course, way }: { course: CourseView; way: WayView }) {
         </Button>
       </footer>
     </main>
-  );
-}
-
-function Work({ way, front }: { way: WayView; front: Front }) {
-  const room = useRef<HTMLDivElement>(null);
-  const { width, height } = useSize(room);
-  return (
-    <div className="front-work" ref={room}>
-      {width > 0 && (
-        <WorkDrawing
-          work={way.work}
-          steps={way.steps}
-          sewn={front.step}
-          turned={front.turned}
-          signature={inHand(way.steps, front.step)}
-          next
-          width={width}
-          height={height}
-        />
-      )}
-    </div>
   );
 }
 

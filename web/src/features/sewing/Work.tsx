@@ -1,7 +1,5 @@
-import { useRef } from 'react';
 import type { WayView } from '../../api/client';
-import { WorkDrawing } from '../../drawing/way/WorkDrawing';
-import { useSize } from '../../ui/useSize';
+import { WorkRoom } from '../../drawing/way/WorkRoom';
 
 interface Props {
   way: WayView;
@@ -13,26 +11,7 @@ interface Props {
   marked?: readonly number[];
 }
 
-/** The work, as large as the room it has. */
-export function Work({ way, sewn, turned, signature, next = true, press, marked }: Props) {
-  const room = useRef<HTMLDivElement>(null);
-  const { width, height } = useSize(room);
-  return (
-    <div className="faces" ref={room}>
-      {width > 0 && (
-        <WorkDrawing
-          work={way.work}
-          steps={way.steps}
-          sewn={sewn}
-          turned={turned}
-          signature={signature}
-          next={next}
-          press={press}
-          marked={marked ?? []}
-          width={width}
-          height={height}
-        />
-      )}
-    </div>
-  );
+/** The work at the sewing table. */
+export function Work({ way, next = true, marked = [], ...looked }: Props) {
+  return <WorkRoom className="faces" work={way.work} steps={way.steps} next={next} marked={marked} {...looked} />;
 }

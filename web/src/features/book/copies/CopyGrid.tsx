@@ -3,7 +3,7 @@ import { useState } from 'react';
 import type { CopiesView } from '../../../api/client';
 import { useSession } from '../../../state/useSession';
 import { TypedField } from '../../../ui/TypedField';
-import { STAGES } from '../stages';
+import { STAGES, withStage } from '../stages';
 import { withName } from './edits';
 import type { Copies } from './useCopies';
 
@@ -60,11 +60,7 @@ function Head({ column, view, copies }: { column: Column; view: CopiesView; copi
   const { session } = useSession();
   const all = column.done === column.of && column.of > 0;
   const stage = STAGES.find((one) => one.key === column.stage)!;
-  const settle = () =>
-    session.change(stage.settled.toLowerCase(), (document) => ({
-      ...document,
-      done: STAGES.map((one) => one.key).filter((key) => key === stage.key || document.done.includes(key)),
-    }));
+  const settle = () => session.change(stage.settled.toLowerCase(), withStage(stage.key, true));
   if (column.whole) {
     return (
       <th scope="col">

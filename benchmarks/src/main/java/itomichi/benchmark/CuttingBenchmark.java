@@ -39,32 +39,26 @@ import org.openjdk.jmh.annotations.Warmup;
 @Measurement(iterations = 5, time = 2)
 public class CuttingBenchmark {
 
-    private static final Supply STOCK = new Supply(
-            Length.ofMm(640),
-            Length.ofMm(900),
-            SheetGrain.ALONG_HEIGHT,
-            Length.ZERO,
-            Optional.of(40),
-            Optional.empty());
-
     private static Demand sheets(double widthMm, double heightMm, int number) {
         return new Demand(Length.ofMm(widthMm), Length.ofMm(heightMm), number);
     }
 
     @Benchmark
     public CuttingPlan oneSize() {
-        return Cutter.plan(STOCK, List.of(sheets(296, 210, 60)), CutWish.USUAL);
+        return Cutter.plan(SampleBook.STOCK, List.of(sheets(296, 210, 60)), CutWish.USUAL);
     }
 
     @Benchmark
     public CuttingPlan threeSizes() {
         return Cutter.plan(
-                STOCK, List.of(sheets(296, 210, 40), sheets(208, 210, 20), sheets(430, 210, 20)), CutWish.USUAL);
+                SampleBook.STOCK,
+                List.of(sheets(296, 210, 40), sheets(208, 210, 20), sheets(430, 210, 20)),
+                CutWish.USUAL);
     }
 
     @Benchmark
     public CuttingPlan smallCardsEitherWay() {
-        return Cutter.plan(STOCK, List.of(sheets(95, 69, 900)), new CutWish(CutWish.Manner.CUT, false));
+        return Cutter.plan(SampleBook.STOCK, List.of(sheets(95, 69, 900)), new CutWish(CutWish.Manner.CUT, false));
     }
 
     private static final StockWish CASES = new StockWish(

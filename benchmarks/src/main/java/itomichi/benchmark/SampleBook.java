@@ -38,18 +38,20 @@ final class SampleBook {
     private static final Paper PAPER =
             new Paper("Book wove", Grammage.ofGsm(120), BulkKind.BOOK_WOVE, Optional.empty(), Grain.WITH_FOLD);
 
+    /** Sheets of 640 × 900 mm. */
+    static final Supply STOCK = new Supply(
+            Length.ofMm(640),
+            Length.ofMm(900),
+            SheetGrain.ALONG_HEIGHT,
+            Length.ZERO,
+            Optional.of(40),
+            Optional.empty());
+
     private SampleBook() {}
 
-    /** The same paper in sheets of 640 × 900 mm. */
+    /** The same paper in such sheets. */
     static Papers fromStock() {
-        Supply stock = new Supply(
-                Length.ofMm(640),
-                Length.ofMm(900),
-                SheetGrain.ALONG_HEIGHT,
-                Length.ZERO,
-                Optional.of(40),
-                Optional.empty());
-        return new Papers(List.of(new BookPaper(PAPER, Optional.of(stock))), CutWish.USUAL, Length.ZERO);
+        return new Papers(List.of(new BookPaper(PAPER, Optional.of(STOCK))), CutWish.USUAL, Length.ZERO);
     }
 
     /** A 32-page A5 pamphlet. */

@@ -14,6 +14,7 @@ import itomichi.plan.UsedUp;
 import itomichi.schedule.Task;
 import itomichi.spec.BookSpec;
 import itomichi.spec.EditionWish;
+import itomichi.spec.Slack;
 import itomichi.structure.Hands;
 import java.util.ArrayList;
 import java.util.List;
@@ -29,12 +30,8 @@ import java.util.stream.Collectors;
  */
 public record Course(CourseWish wish, BookPlan plan, List<CourseStep> steps) {
 
-    /** As much as is taken of slack at all, percent. */
-    private static final double MOST_SLACK = 30;
-
-    private static final String LOOK = "look";
-    private static final String COVER = "cover:";
-    private static final Set<String> ALWAYS_AHEAD = Set.of("grain", "wax", Paces.COVER_CUT, COVER + "grain");
+    private static final Set<String> ALWAYS_AHEAD =
+            Set.of(WorkList.GRAIN, Paces.CUT, WorkList.WAX, Paces.COVER_CUT, WorkList.ofCover(WorkList.GRAIN));
 
     public Course {
         steps = List.copyOf(steps);
@@ -51,12 +48,14 @@ public record Course(CourseWish wish, BookPlan plan, List<CourseStep> steps) {
      * overnight.
      */
     private static BookSpec inClass(CourseWish wish) {
-        BookSpec one = wish.book().madeIn(1, EditionWish.ALIKE).withDone(Set.of());
-        BookSpec.Sewing thread = one.thread();
-        BookSpec by = one.withUse(new Use(one.use().needs(), 1, wish.hands()))
-                .withLearned(one.learned().without(Habit.Kind.SLACK))
-                .withThread(thread.withSlackPercent(
-                        Math.min(MOST_SLACK, thread.slackPercent() + CourseTime.moreSlack(wish.hands()))));
+        BookSpec book = wish.book();
+        BookSpec.Sewing thread = book.thread();
+        double slack = thread.slackPercent() + CourseTime.moreSlack(wish.hands());
+        BookSpec by = book.with(made -> made.use(new Use(book.use().needs(), 1, wish.hands()))
+                .edition(EditionWish.ALIKE)
+                .done(Set.of())
+                .learned(book.learned().without(Habit.Kind.SLACK))
+                .thread(thread.withSlackPercent(Math.min(Slack.MOST_PERCENT, slack))));
         return wish.ahead().contains(Ahead.FOLDED)
                 ? by
                 : by.withGathering(by.gathering().withPressing(Pressing.FRESH));
@@ -168,7 +167,7 @@ public record Course(CourseWish wish, BookPlan plan, List<CourseStep> steps) {
             this.plan = plan;
             this.sharp = plan.covering().work().steps().stream()
                     .filter(CoverStep::sharp)
-                    .map(step -> COVER + step.key())
+                    .map(step -> WorkList.ofCover(step.key()))
                     .collect(Collectors.toSet());
         }
 
@@ -185,7 +184,7 @@ public record Course(CourseWish wish, BookPlan plan, List<CourseStep> steps) {
                             .findFirst()
                             .orElseThrow();
                     before.add(new CourseStep(
-                            task.key(), Who.TEACHER, words(all), all.working().orElseThrow(), task.lying(), 0));
+                            task.key(), Who.TEACHER, words(all), all.working().orElseThrow(), 0));
                 } else {
                     inClass.add(inClass(task));
                 }
@@ -201,11 +200,9 @@ public record Course(CourseWish wish, BookPlan plan, List<CourseStep> steps) {
                 CourseStep step = all.get(i);
                 if (step.lies() > 0) {
                     boolean only = all.subList(i + 1, all.size()).stream()
-                            .allMatch(later -> later.key().equals(LOOK));
+                            .allMatch(later -> later.key().equals(WorkList.LOOK));
                     if (only) {
-                        all.set(
-                                i,
-                                new CourseStep(step.key(), step.who(), step.words(), step.minutes(), step.lying(), 0));
+                        all.set(i, new CourseStep(step.key(), step.who(), step.words(), step.minutes(), 0));
                     }
                     break;
                 }
@@ -222,8 +219,8 @@ public record Course(CourseWish wish, BookPlan plan, List<CourseStep> steps) {
                     words(task),
                     who == Who.ADULT
                             ? CourseTime.adults(practised, wish.people(), 1 + wish.helpers())
-                            : CourseTime.each(practised, task.key().equals(LOOK) ? Hands.PRACTISED : wish.hands()),
-                    task.lying(),
+                            : CourseTime.each(
+                                    practised, task.key().equals(WorkList.LOOK) ? Hands.PRACTISED : wish.hands()),
                     task.lies());
         }
 
@@ -233,14 +230,13 @@ public record Course(CourseWish wish, BookPlan plan, List<CourseStep> steps) {
                 int holes = plan.holes().orElseThrow().list().holes();
                 return Phrase.of("Punch {} holes by the template", holes);
             }
-            return task.key().startsWith(COVER) && task.stage() == Stage.COVER
+            return WorkList.isOfCover(task.key()) && task.stage() == Stage.COVER
                     ? Phrase.of("The cover. {}", task.words())
                     : task.words();
         }
 
         private Who who(Task task) {
-            boolean sheets = task.key().equals(Paces.CUT) || task.key().startsWith(Paces.CUT + "-");
-            if (sheets || ALWAYS_AHEAD.contains(task.key()) || foldedBefore(task) || punchedBefore(task)) {
+            if (ALWAYS_AHEAD.contains(Paces.step(task.key())) || foldedBefore(task) || punchedBefore(task)) {
                 return Who.TEACHER;
             }
             return wish.hands() == Hands.CHILDREN && sharp.contains(task.key()) ? Who.ADULT : Who.EACH;

@@ -59,21 +59,27 @@ public record CourseChange(Phrase words, CourseWish wish, Course course) {
     /** The structure that is advised first of those that a child makes without blade or point. */
     private static Optional<CourseChange> withoutBlade(CourseWish wish) {
         return advised(wish).stream()
-                .map(structure -> new CourseChange(
-                        Phrase.of(
-                                "Make a {}: no blade and no point in class",
-                                structure.name().toLowerCase(Locale.ROOT)),
-                        wish.withBook(Binding.as(wish.book(), structure)),
-                        Course.of(wish.withBook(Binding.as(wish.book(), structure)))))
+                .map(structure -> of(made(structure, ": no blade and no point in class"), bound(wish, structure)))
                 .filter(change -> change.course().atBlade() == 0 && comfortable(change.course()))
                 .findFirst();
     }
 
+    private static CourseChange of(Phrase words, CourseWish wish) {
+        return new CourseChange(words, wish, Course.of(wish));
+    }
+
     private static Optional<CourseChange> fitting(Phrase words, CourseWish wish) {
-        Course course = Course.of(wish);
-        return course.fit().fits() && comfortable(course)
-                ? Optional.of(new CourseChange(words, wish, course))
-                : Optional.empty();
+        return Optional.of(of(words, wish))
+                .filter(change -> change.course().fit().fits() && comfortable(change.course()));
+    }
+
+    private static Phrase made(Structure structure, String besides) {
+        return Phrase.of("Make a {}{}", structure.name().toLowerCase(Locale.ROOT), besides);
+    }
+
+    /** The same class making its book otherwise. */
+    private static CourseWish bound(CourseWish wish, Structure structure) {
+        return wish.withBook(Binding.as(wish.book(), structure));
     }
 
     /** Nobody is offered for a class what its plan already warns of. */
@@ -153,11 +159,7 @@ public record CourseChange(Phrase words, CourseWish wish, Course course) {
         for (CourseWish as : List.of(wish, prepared)) {
             for (Structure structure : advised(wish)) {
                 Optional<CourseChange> change = fitting(
-                        Phrase.of(
-                                "Make a {}{}",
-                                structure.name().toLowerCase(Locale.ROOT),
-                                as.equals(wish) ? "" : ", folded and punched before"),
-                        as.withBook(Binding.as(wish.book(), structure)));
+                        made(structure, as.equals(wish) ? "" : ", folded and punched before"), bound(as, structure));
                 if (change.isPresent()) {
                     return change;
                 }

@@ -2,7 +2,6 @@ package itomichi.course;
 
 import itomichi.finding.Working;
 import itomichi.measure.Phrase;
-import itomichi.schedule.Lying;
 
 /**
  * A step of a class.
@@ -11,7 +10,6 @@ import itomichi.schedule.Lying;
  * @param who does it
  * @param words what is done
  * @param minutes it takes, with their range: of one pair of hands, of an adult for all, of the teacher for all kits
- * @param lying under what it then lies
- * @param lies how long that holds up the class, minutes; none where it lies before the class or after it
+ * @param lies how long it then lies and that holds up the class, minutes; none where it lies before the class or after it
  */
-public record CourseStep(String key, Who who, Phrase words, Working minutes, Lying lying, int lies) {}
+public record CourseStep(String key, Who who, Phrase words, Working minutes, int lies) {}

@@ -2,6 +2,7 @@ package itomichi.course;
 
 import io.soabase.recordbuilder.core.RecordBuilder;
 import itomichi.spec.BookSpec;
+import itomichi.spec.EditionWish;
 import itomichi.structure.Hands;
 import java.util.Collections;
 import java.util.EnumSet;
@@ -43,7 +44,7 @@ public record CourseWish(
 
     /** Kits that are made ready. */
     public int kits() {
-        return people + (people * sparePercent + 99) / 100;
+        return people + EditionWish.spares(people, sparePercent);
     }
 
     /** Tables that are laid. */

@@ -27,11 +27,13 @@ public final class Edition {
     private final WorkedBook book;
     private final BookSpec spec;
     private final List<CopyRun> runs;
+    private final List<CopyStage> stages;
 
     private Edition(WorkedBook book) {
         this.book = book;
         this.spec = book.spec();
         this.runs = spec.copyRuns();
+        this.stages = CopyStage.of(book);
     }
 
     /** Those of a book. */
@@ -46,7 +48,7 @@ public final class Edition {
 
     /** What is done of a copy, in the order of the work. */
     public List<CopyStage> stages() {
-        return CopyStage.of(book);
+        return stages;
     }
 
     /** How many copies are cut, what is spare among them. */
@@ -76,7 +78,7 @@ public final class Edition {
         Map<Integer, Long> often =
                 spoilt.stream().collect(Collectors.groupingBy(SpoiltCopy::copy, Collectors.counting()));
         Set<CopyStage> whole = EnumSet.noneOf(CopyStage.class);
-        for (CopyStage stage : stages()) {
+        for (CopyStage stage : stages) {
             if (spec.done().contains(stage.stage())) {
                 whole.add(stage);
             }
@@ -85,7 +87,7 @@ public final class Edition {
         for (int number = 1; number <= told(); number++) {
             CopyMarks marked = marks.getOrDefault(number, CopyMarks.NONE);
             Set<CopyStage> done = new HashSet<>(marked.done());
-            done.retainAll(stages());
+            done.retainAll(stages);
             if (!marked.anew()) {
                 done.addAll(whole);
             }
@@ -110,7 +112,7 @@ public final class Edition {
 
     /** What is being done of a copy: the first that is not done. */
     public CopyStage at(Copy copy) {
-        return stages().stream()
+        return stages.stream()
                 .filter(stage -> !copy.done().contains(stage))
                 .findFirst()
                 .orElse(CopyStage.FINISHED);

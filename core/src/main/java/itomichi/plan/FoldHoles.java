@@ -186,8 +186,11 @@ final class FoldHoles {
                 shared,
                 Collections.nCopies(lines, row),
                 spec.cover().thickness());
-        Length hole = groups.stream()
+        List<HoleGroup> covers = groups.stream()
                 .filter(group -> group.through() == HoleGroup.Through.COVER)
+                .toList();
+        int together = covers.get(0).tool().together(spec.cover().thickness());
+        Length hole = covers.stream()
                 .map(group -> group.size().length())
                 .max(Length::compareTo)
                 .orElseThrow();
@@ -195,20 +198,12 @@ final class FoldHoles {
             ticks.add(new PunchList.Tick(
                     Phrase.of("Cover, row {}, from the front: {} holes", line, stations.count()),
                     stations.count(),
-                    coverTool().together(spec.cover().thickness())));
+                    together));
         }
         Length least = holing.rows() == Holing.RowsFor.EACH_BY_ITSELF
                 ? RowFault.wideEnough(lines, hole, spec.cover().stuff().between())
                 : Length.ZERO;
         return Optional.of(new CoverRows(spec, gathered.block(), shared > 1, least).plan(hole));
-    }
-
-    private Tool coverTool() {
-        return groups.stream()
-                .filter(group -> group.through() == HoleGroup.Through.COVER)
-                .map(HoleGroup::tool)
-                .findFirst()
-                .orElseThrow();
     }
 
     private Working kerf() {

@@ -39,9 +39,14 @@ public final class Paces {
         return steps;
     }
 
-    /** The habit of a step in a book's hands; several of one kind, as the cutting of each paper, are one. Nothing where a step has none. */
+    /** What is done in a step: several of one kind, as the cutting of each paper, are one. */
+    public static String step(String task) {
+        return NUMBER.matcher(task).replaceFirst("");
+    }
+
+    /** The habit of a step in a book's hands. Nothing where a step has none. */
     public static Optional<Habit> habit(BookSpec spec, String task) {
-        String step = NUMBER.matcher(task).replaceFirst("");
+        String step = step(task);
         return Optional.ofNullable(STEPS.get(step)).map(name -> {
             var hands = spec.use().hands();
             return Habit.pace(step, name, hands, hands.words());

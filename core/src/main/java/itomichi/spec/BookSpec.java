@@ -247,23 +247,7 @@ public record BookSpec(
 
     /** The same book made in so many copies. */
     public BookSpec madeIn(int copies, EditionWish other) {
-        return new BookSpec(
-                title,
-                structure,
-                new Use(use.needs(), copies, use.hands()),
-                other,
-                extent,
-                leaf,
-                papers,
-                gathering,
-                pageWish,
-                holes,
-                cover,
-                covering,
-                thread,
-                stitch,
-                done,
-                learned);
+        return with(book -> book.use(new Use(use.needs(), copies, use.hands())).edition(other));
     }
 
     /** The same book with so many pages. */

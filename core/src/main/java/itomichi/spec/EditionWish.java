@@ -92,7 +92,12 @@ public record EditionWish(List<Kind> kinds, int sparePercent, int practicePercen
     }
 
     private CopyRun run(int number, String name, int first, int copies) {
-        return new CopyRun(number, name, first, copies, (int) ((copies * (long) sparePercent + 99) / 100));
+        return new CopyRun(number, name, first, copies, spares(copies, sparePercent));
+    }
+
+    /** How many are cut besides so many, for that share of them: a part of one is one. */
+    public static int spares(int copies, int percent) {
+        return (int) ((copies * (long) percent + 99) / 100);
     }
 
     /** The same, every cover cut from what the book's is: of a cover of another kind. */

@@ -32,7 +32,7 @@ final class SewingLimits implements ThreadCount.Cases<ThreadCount> {
         thread.count().match(new SewingLimits());
         Limits.number("thread.strands", "A thread", strands, 1, 2, " strands");
         Limits.length("thread.tailMm", "A tail", tail, 10, 500, Unit.MM);
-        Limits.number("thread.slackPercent", "Slack", slackPercent, 0, 30, " %");
+        Limits.number("thread.slackPercent", "Slack", slackPercent, 0, Slack.MOST_PERCENT, " %");
         Limits.length("thread.needleEyeMm", "A needle's eye", needleEye, 0.2, 6, Unit.MM);
         Limits.number("thread.turns", "A knot", turns, 1, 3, " turns");
         if (knot != Face.INSIDE && knot != Face.OUTSIDE) {

@@ -22,6 +22,9 @@ import java.util.Optional;
  */
 public record Slack(double cut, double used, double low, double high, double typed, Optional<Taught> taught) {
 
+    /** Nobody gives a thread more than this of the straight way besides, percent. */
+    public static final double MOST_PERCENT = 30;
+
     static Slack of(BookSpec spec) {
         double typed = spec.thread().slackPercent();
         Optional<Taught> taken = spec.learned().of(habit(spec));

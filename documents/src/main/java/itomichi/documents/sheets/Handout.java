@@ -31,6 +31,8 @@ public final class Handout {
     private final boolean leftHanded;
     private final PrintPaper paper;
     private final Unit unit;
+    private final double cellWidthMm;
+    private final double headingMm;
 
     /** How it is laid out. */
     public enum Form {
@@ -76,6 +78,8 @@ public final class Handout {
         this.leftHanded = leftHanded;
         this.paper = paper;
         this.unit = plan.spec().title().unit();
+        this.cellWidthMm = (paper.widthMm() - 2 * EDGE_MM - (form.columns - 1) * BETWEEN_MM) / form.columns;
+        this.headingMm = form.worded ? heading(new ArrayList<>(), 0) + BETWEEN_MM / 2 : 0;
     }
 
     /**
@@ -95,20 +99,12 @@ public final class Handout {
         void draw(List<Shape> shapes, double leftMm, double topMm);
     }
 
-    private double cellWidthMm() {
-        return (paper.widthMm() - 2 * EDGE_MM - (form.columns - 1) * BETWEEN_MM) / form.columns;
-    }
-
     private double partHeightMm() {
         return paper.heightMm() / form.times;
     }
 
-    private double headingMm() {
-        return form.worded ? heading(new ArrayList<>(), 0) + BETWEEN_MM / 2 : 0;
-    }
-
     private double cellHeightMm() {
-        return (partHeightMm() - 2 * EDGE_MM - headingMm() - FOOT_MM - (form.rows - 1) * BETWEEN_MM) / form.rows;
+        return (partHeightMm() - 2 * EDGE_MM - headingMm - FOOT_MM - (form.rows - 1) * BETWEEN_MM) / form.rows;
     }
 
     private Drawing draw() {
@@ -128,7 +124,7 @@ public final class Handout {
         List<List<Strand>> strands =
                 Strands.bySteps(steps.stream().map(StepLine::step).toList(), sewing.frame());
         Repeated repeated = Repeated.of(steps, sewing.choice().signatures());
-        Picture picture = Picture.of(sewing, cellWidthMm(), new Picture.Manner(leftHanded, true, true, form.large));
+        Picture picture = Picture.of(sewing, cellWidthMm, new Picture.Manner(leftHanded, true, form.large));
         List<Cell> cells = new ArrayList<>();
         boolean said = false;
         for (int i = 0; i < steps.size(); i++) {
@@ -139,7 +135,7 @@ public final class Handout {
             } else if (!said && form.worded) {
                 String words = repeated.words(signature);
                 cells.add((shapes, left, top) ->
-                        new TextColumn(shapes, left, top + form.lettersMm, cellWidthMm()).words(words, form.lettersMm));
+                        new TextColumn(shapes, left, top + form.lettersMm, cellWidthMm).words(words, form.lettersMm));
             }
             said = like;
         }
@@ -159,7 +155,7 @@ public final class Handout {
             double below = top + form.lettersMm * 1.8;
             picture.draw(shapes, left, below, Repeated.signature(step), steps, strands, at, at + 1);
             if (form.worded) {
-                new TextColumn(shapes, left, below + picture.heightMm() + form.lettersMm, cellWidthMm())
+                new TextColumn(shapes, left, below + picture.heightMm() + form.lettersMm, cellWidthMm)
                         .words(words(step), form.lettersMm);
             }
         };
@@ -186,8 +182,8 @@ public final class Handout {
         }
         for (int i = 0; i < cells.size(); i++) {
             int row = i / form.columns;
-            double left = EDGE_MM + i % form.columns * (cellWidthMm() + BETWEEN_MM);
-            double top = topMm + EDGE_MM + headingMm() + row * (cellHeightMm() + BETWEEN_MM);
+            double left = EDGE_MM + i % form.columns * (cellWidthMm + BETWEEN_MM);
+            double top = topMm + EDGE_MM + headingMm + row * (cellHeightMm() + BETWEEN_MM);
             cells.get(i).draw(shapes, left, top);
         }
         String foot = form.worded

@@ -1,7 +1,6 @@
 package itomichi.documents.sheets;
 
 import itomichi.spec.UnfitValueException;
-import java.util.Arrays;
 import java.util.List;
 
 /**
@@ -38,13 +37,6 @@ public enum LabelForm {
         this.widthMm = widthMm;
         this.heightMm = heightMm;
         this.apartMm = apartMm;
-    }
-
-    /** Those that are on a paper. */
-    public static List<LabelForm> on(PrintPaper paper) {
-        return Arrays.stream(values())
-                .filter(form -> form.papers.contains(paper))
-                .toList();
     }
 
     /**

@@ -53,12 +53,7 @@ public final class LabelSheet {
                     outline(form).forEach(shape -> shapes.add(shape.moved(left, top)));
                 }
             }
-            pages.add(new Drawing.Page(
-                    paper.widthMm(),
-                    paper.heightMm(),
-                    shapes.stream()
-                            .map(shape -> shape.stretched(correction.across(), correction.along()))
-                            .toList()));
+            pages.add(correction.page(paper, shapes));
         }
         return new Drawing(title, pages);
     }

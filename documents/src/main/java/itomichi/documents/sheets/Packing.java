@@ -2,6 +2,7 @@ package itomichi.documents.sheets;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 
 /**
  * Lays pieces together on pages so that little paper is wasted: each in turn goes to the highest place where it fits, as far left as it
@@ -11,6 +12,8 @@ final class Packing {
 
     /** Room between two pieces to cut in. */
     private static final double APART_MM = 6;
+    /** More find no room on any paper. */
+    private static final int MOST_PIECES = 60;
 
     private final double widthMm;
     private final double heightMm;
@@ -42,15 +45,53 @@ final class Packing {
         return packing.pages;
     }
 
-    private void lay(Piece piece) {
-        for (List<Laid> page : pages) {
-            if (lay(piece, page)) {
-                return;
+    /**
+     * The same, and more where they find room.
+     *
+     * @param again what is laid once more in turn, all parts of a thing or none, as long as that takes no page more
+     */
+    static List<List<Laid>> pages(List<Piece> pieces, List<List<Piece>> again, double widthMm, double heightMm) {
+        Packing packing = new Packing(widthMm, heightMm);
+        pieces.forEach(packing::lay);
+        int laid = pieces.size();
+        boolean found = true;
+        while (found && laid < MOST_PIECES) {
+            found = false;
+            for (List<Piece> parts : again) {
+                if (packing.layOnPages(parts)) {
+                    found = true;
+                    laid++;
+                }
             }
         }
-        List<Laid> page = new ArrayList<>();
-        page.add(new Laid(piece, 0, 0));
-        pages.add(page);
+        return packing.pages;
+    }
+
+    private void lay(Piece piece) {
+        if (pageFor(piece).isEmpty()) {
+            List<Laid> page = new ArrayList<>();
+            page.add(new Laid(piece, 0, 0));
+            pages.add(page);
+        }
+    }
+
+    /** Lays all of them on pages that are there, or none. */
+    private boolean layOnPages(List<Piece> parts) {
+        List<List<Laid>> on = new ArrayList<>();
+        for (Piece part : parts) {
+            Optional<List<Laid>> page = pageFor(part);
+            if (page.isEmpty()) {
+                on.forEach(taken -> taken.remove(taken.size() - 1));
+                return false;
+            }
+            on.add(page.get());
+        }
+        return true;
+    }
+
+    /** The first page that it finds room on, laid there. */
+    private Optional<List<Laid>> pageFor(Piece piece) {
+        return pages.stream().filter(page -> lay(piece, page)).findFirst();
     }
 
     private boolean lay(Piece piece, List<Laid> page) {

@@ -1,8 +1,11 @@
 package itomichi.documents.sheets;
 
+import itomichi.documents.drawing.Drawing;
+import itomichi.documents.drawing.Shape;
 import itomichi.measure.Fineness;
 import itomichi.measure.Length;
 import itomichi.measure.Unit;
+import java.util.List;
 
 /**
  * What a drawing is stretched by so that it leaves a printer at true size.
@@ -30,6 +33,14 @@ public record PrinterCorrection(double across, double along) {
                     "A correction of %.1f %%: from 90 to 110 %% is taken. Print without \u201cfit to page\u201d and measure again."
                             .formatted(factor * 100));
         }
+    }
+
+    /** A page with these on it, so stretched that they leave the printer at true size. */
+    Drawing.Page page(PrintPaper paper, List<Shape> shapes) {
+        return new Drawing.Page(
+                paper.widthMm(),
+                paper.heightMm(),
+                shapes.stream().map(shape -> shape.stretched(across, along)).toList());
     }
 
     /**

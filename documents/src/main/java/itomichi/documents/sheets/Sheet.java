@@ -13,8 +13,6 @@ final class Sheet {
     private static final double EDGE_MM = 10;
 
     private static final double FOOT_MM = 6;
-    /** More find no room on any paper; packing them takes the longer the more there are. */
-    private static final int MOST_PIECES = 60;
 
     private Sheet() {}
 
@@ -27,9 +25,29 @@ final class Sheet {
      */
     static Drawing draw(
             String title, List<Piece> pieces, boolean stopped, PrintPaper paper, PrinterCorrection correction) {
-        double across = across(paper, correction);
-        double down = down(paper, correction);
-        List<List<Packing.Laid>> laid = laid(pieces, across, down);
+        return draw(title, pieces, List.of(), stopped, paper, correction);
+    }
+
+    /**
+     * The same, and more where they find room.
+     *
+     * @param again what is laid on once more in turn, as often as the pages that are taken anyway have room
+     */
+    static Drawing draw(
+            String title,
+            List<Piece> pieces,
+            List<Piece> again,
+            boolean stopped,
+            PrintPaper paper,
+            PrinterCorrection correction) {
+        double across = (paper.widthMm() - 2 * EDGE_MM) / correction.across();
+        double down = (paper.heightMm() - 2 * EDGE_MM - FOOT_MM) / correction.along();
+        List<Piece> tiles = pieces.stream()
+                .flatMap(piece -> Tiling.tiles(piece, across, down).stream())
+                .toList();
+        List<List<Piece>> more =
+                again.stream().map(piece -> Tiling.tiles(piece, across, down)).toList();
+        List<List<Packing.Laid>> laid = Packing.pages(tiles, more, across, down);
         List<Drawing.Page> pages = new ArrayList<>();
         for (int number = 1; number <= laid.size(); number++) {
             List<Shape> shapes = new ArrayList<>();
@@ -42,57 +60,9 @@ final class Sheet {
                 stop(shapes, across, down);
             }
             foot(shapes, title, laid.get(number - 1), number, laid.size(), down, correction);
-            pages.add(new Drawing.Page(
-                    paper.widthMm(),
-                    paper.heightMm(),
-                    shapes.stream()
-                            .map(shape -> shape.stretched(correction.across(), correction.along()))
-                            .toList()));
+            pages.add(correction.page(paper, shapes));
         }
         return new Drawing(title, pages);
-    }
-
-    private static double across(PrintPaper paper, PrinterCorrection correction) {
-        return (paper.widthMm() - 2 * EDGE_MM) / correction.across();
-    }
-
-    private static double down(PrintPaper paper, PrinterCorrection correction) {
-        return (paper.heightMm() - 2 * EDGE_MM - FOOT_MM) / correction.along();
-    }
-
-    private static List<List<Packing.Laid>> laid(List<Piece> pieces, double across, double down) {
-        return Packing.pages(
-                pieces.stream()
-                        .flatMap(piece -> Tiling.tiles(piece, across, down).stream())
-                        .toList(),
-                across,
-                down);
-    }
-
-    /**
-     * Pieces that find room on the pages that are taken anyway.
-     *
-     * @param pieces that lie on them
-     * @param again of these, in turn, as many as there is room for
-     */
-    static List<Piece> more(List<Piece> pieces, List<Piece> again, PrintPaper paper, PrinterCorrection correction) {
-        double across = across(paper, correction);
-        double down = down(paper, correction);
-        int pages = laid(pieces, across, down).size();
-        List<Piece> all = new ArrayList<>(pieces);
-        boolean found = true;
-        while (found && all.size() < MOST_PIECES) {
-            found = false;
-            for (Piece piece : again) {
-                all.add(piece);
-                if (laid(all, across, down).size() > pages) {
-                    all.remove(all.size() - 1);
-                } else {
-                    found = true;
-                }
-            }
-        }
-        return all.subList(pieces.size(), all.size());
     }
 
     /** Across the whole sheet, so that it is not punched by mistake. */

@@ -61,10 +61,13 @@ public record TemplateSheet(
         List<Piece> all = new ArrayList<>();
         all.add(slip().piece());
         all.addAll(pieces);
-        if (full) {
-            all.addAll(Sheet.more(all, pieces, paper, correction));
-        }
-        return Sheet.draw("Templates: " + plan.spec().title().name(), all, plan.stopped(), paper, correction);
+        return Sheet.draw(
+                "Templates: " + plan.spec().title().name(),
+                all,
+                full ? pieces : List.of(),
+                plan.stopped(),
+                paper,
+                correction);
     }
 
     /** The templates side by side on one page as large as they need, for a machine that cuts them: not tiled, not corrected. */

@@ -38,24 +38,44 @@ public class CopiesService {
         this.keeping = keeping;
     }
 
-    /** A book with its copies. */
-    record Looked(StoredBook book, Edition edition, List<Copy> copies, List<CopyStore.Spoilt> spoilt) {}
+    /** A book with its copies, and what was marked of them. */
+    record Looked(
+            StoredBook book,
+            Edition edition,
+            Map<Integer, CopyMarks> marks,
+            List<Copy> copies,
+            List<CopyStore.Spoilt> spoilt) {
 
-    Looked looked(UUID id) {
+        /** What was marked of a copy. */
+        CopyMarks marked(int number) {
+            return marks.getOrDefault(number, CopyMarks.NONE);
+        }
+    }
+
+    private Looked looked(UUID id) {
         StoredBook book = books.stored(id);
-        Edition edition = Edition.of(PlanViews.plan(book.document()));
-        List<CopyStore.Spoilt> spoilt = store.spoilt(id);
+        return looked(book, Edition.of(PlanViews.plan(book.document())));
+    }
+
+    private Looked looked(StoredBook book, Edition edition) {
+        Map<Integer, CopyMarks> marks = store.marks(book.id());
+        List<CopyStore.Spoilt> spoilt = store.spoilt(List.of(book.id())).getOrDefault(book.id(), List.of());
         return new Looked(
                 book,
                 edition,
+                marks,
                 edition.copies(
-                        store.marks(id),
-                        spoilt.stream().map(CopyStore.Spoilt::copy).toList()),
+                        marks, spoilt.stream().map(CopyStore.Spoilt::copy).toList()),
                 spoilt);
     }
 
     CopiesView look(UUID id) {
         return CopiesViews.of(looked(id));
+    }
+
+    /** The same after something was marked: the book is planned as it was. */
+    private CopiesView again(Looked before) {
+        return CopiesViews.of(looked(before.book(), before.edition()));
     }
 
     /** What is on the slips. */
@@ -90,11 +110,10 @@ public class CopiesService {
         if (!stages.contains(stage)) {
             throw new UnfitValueException("stage", "No copy of this book is " + stage.words() + ".");
         }
-        Map<Integer, CopyMarks> marks = store.marks(id);
         Map<Integer, CopyMarks> kept = new HashMap<>();
         for (int number : wanted) {
             copy(looked, number, "copies");
-            CopyMarks before = marks.getOrDefault(number, CopyMarks.NONE);
+            CopyMarks before = looked.marked(number);
             if (!done && !before.anew() && whole(looked.book(), stage)) {
                 throw new UnfitValueException(
                         "stage",
@@ -109,7 +128,7 @@ public class CopiesService {
             kept.put(number, new CopyMarks(ticked, before.leftOut(), before.anew()));
         }
         keeping.keep(id, kept);
-        return look(id);
+        return again(looked);
     }
 
     private static boolean whole(StoredBook book, CopyStage stage) {
@@ -117,21 +136,21 @@ public class CopiesService {
     }
 
     private static Copy copy(Looked looked, int number, String field) {
-        return looked.copies().stream()
-                .filter(copy -> copy.number() == number)
-                .findFirst()
-                .orElseThrow(() -> new UnfitValueException(
-                        field,
-                        "Read copy " + number + "; this book has copies from 1 to "
-                                + looked.copies().size() + "."));
+        int told = looked.copies().size();
+        if (number < 1 || number > told) {
+            throw new UnfitValueException(
+                    field, "Read copy " + number + "; this book has copies from 1 to " + told + ".");
+        }
+        return looked.copies().get(number - 1);
     }
 
     /** Leaves a copy out, or makes it after all. */
     CopiesView leaveOut(UUID id, int number, boolean leftOut) {
-        copy(looked(id), number, "copy");
-        CopyMarks before = store.marks(id).getOrDefault(number, CopyMarks.NONE);
+        Looked looked = looked(id);
+        copy(looked, number, "copy");
+        CopyMarks before = looked.marked(number);
         keeping.keep(id, Map.of(number, new CopyMarks(before.done(), leftOut, before.anew())));
-        return look(id);
+        return again(looked);
     }
 
     /**
@@ -150,7 +169,7 @@ public class CopiesService {
             throw new UnfitValueException("at", "No copy of this book is " + when.words() + ".");
         }
         keeping.spoilt(id, new SpoiltCopy(number, when));
-        return look(id);
+        return again(looked);
     }
 
     /** It was not spoilt after all: what was done before is done again. */
@@ -171,7 +190,7 @@ public class CopiesService {
                 .filter(stage -> stage.compareTo(one.copy().at()) < 0)
                 .forEach(before::add);
         keeping.mended(id, one, before);
-        return look(id);
+        return again(looked);
     }
 
     /**
@@ -184,7 +203,17 @@ public class CopiesService {
 
     /** What was spoilt of a book. */
     public Untaken untaken(UUID id) {
-        List<CopyStore.Spoilt> all = store.spoilt(id);
+        return untaken(List.of(id)).getOrDefault(id, new Untaken(List.of(), List.of(), List.of()));
+    }
+
+    /** What was spoilt of these books; those of which nothing was are not among them. */
+    public Map<UUID, Untaken> untaken(List<UUID> ids) {
+        Map<UUID, Untaken> untaken = new HashMap<>();
+        store.spoilt(ids).forEach((book, all) -> untaken.put(book, untakenOf(all)));
+        return untaken;
+    }
+
+    private static Untaken untakenOf(List<CopyStore.Spoilt> all) {
         List<CopyStore.Spoilt> open =
                 all.stream().filter(one -> one.act() == null).toList();
         return new Untaken(

@@ -13,7 +13,6 @@ import org.jspecify.annotations.Nullable;
  * @param copies how many are made
  * @param cut for how many all is cut, what is spare among them
  * @param stages what is done of a copy
- * @param runs copies that are made of the same
  * @param rows the copies that are told apart
  * @param threads lengths of thread to be cut
  * @param together how copies are laid together to be punched; empty where nothing is punched
@@ -24,7 +23,6 @@ public record CopiesView(
         int copies,
         int cut,
         List<CopyColumn> stages,
-        List<CopyRunView> runs,
         List<CopyRow> rows,
         List<CopyLengths> threads,
         String together,
@@ -40,15 +38,6 @@ public record CopiesView(
      * @param whole whether it is done of the book as a whole
      */
     public record CopyColumn(CopyStage key, Stage stage, String words, int done, int of, boolean whole) {}
-
-    /**
-     * Copies that are made of the same.
-     *
-     * @param name what they are called; empty of those that are as the book is
-     * @param numbers from which to which
-     * @param of what they are made of besides the paper
-     */
-    public record CopyRunView(int number, String name, String numbers, int copies, int spares, String of) {}
 
     /**
      * A copy.

@@ -9,13 +9,10 @@ import itomichi.server.copies.CopiesView.CopyColumn;
 import itomichi.server.copies.CopiesView.CopyLengths;
 import itomichi.server.copies.CopiesView.CopyMinutes;
 import itomichi.server.copies.CopiesView.CopyRow;
-import itomichi.server.copies.CopiesView.CopyRunView;
 import itomichi.server.copies.CopiesView.SpoiltView;
 import itomichi.server.document.BookDocument;
 import itomichi.server.document.KindStuffs;
 import itomichi.server.plan.InUnits;
-import itomichi.spec.EditionWish.CopyRun;
-import java.util.ArrayList;
 import java.util.List;
 import java.util.TreeSet;
 
@@ -31,7 +28,6 @@ final class CopiesViews {
                 document.use().copies(),
                 edition.cut(),
                 edition.stages().stream().map(stage -> column(stage, looked)).toList(),
-                edition.runs().stream().map(run -> run(run, document)).toList(),
                 looked.copies().stream().map(copy -> row(copy, edition)).toList(),
                 edition.threads().stream()
                         .map(lengths -> new CopyLengths(
@@ -58,15 +54,6 @@ final class CopiesViews {
                 (int) made.stream().filter(copy -> copy.done().contains(stage)).count(),
                 made.size(),
                 looked.book().document().done().contains(stage.stage()));
-    }
-
-    private static CopyRunView run(CopyRun run, BookDocument document) {
-        List<String> of = new ArrayList<>();
-        of.add(KindStuffs.threadName(document, run.number()));
-        KindStuffs.stocks(document, run.number())
-                .forEach(stock -> of.add(stock.stuff().words() + " " + stock.name()));
-        return new CopyRunView(
-                run.number(), run.name(), run.numbers(), run.copies(), run.spares(), String.join(", ", of));
     }
 
     private static CopyRow row(Copy copy, Edition edition) {

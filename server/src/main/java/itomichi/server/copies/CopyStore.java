@@ -69,13 +69,18 @@ class CopyStore {
         });
     }
 
-    /** Those that were spoilt, in the order in which they were. */
-    List<Spoilt> spoilt(UUID book) {
+    /** Those that were spoilt of these books, in the order in which they were; books of which none was are not among them. */
+    Map<UUID, List<Spoilt>> spoilt(Collection<UUID> books) {
         return database.selectFrom(SPOILT_COPY)
-                .where(SPOILT_COPY.BOOK_ID.eq(book))
+                .where(SPOILT_COPY.BOOK_ID.in(books))
                 .orderBy(SPOILT_COPY.SPOILT_AT, SPOILT_COPY.ID)
-                .fetch(row -> new Spoilt(
-                        row.getId(), new SpoiltCopy(row.getCopy(), CopyStage.valueOf(row.getStage())), row.getAct()));
+                .fetchGroups(
+                        SPOILT_COPY.BOOK_ID,
+                        row -> new Spoilt(
+                                row.get(SPOILT_COPY.ID),
+                                new SpoiltCopy(
+                                        row.get(SPOILT_COPY.COPY), CopyStage.valueOf(row.get(SPOILT_COPY.STAGE))),
+                                row.get(SPOILT_COPY.ACT)));
     }
 
     void insert(UUID book, SpoiltCopy spoilt) {

@@ -21,7 +21,10 @@ import itomichi.server.supply.Amounts;
 import itomichi.server.supply.SupplyService;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
+import java.util.Objects;
 import java.util.UUID;
+import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Service;
@@ -48,19 +51,28 @@ public class CourseService {
     }
 
     List<CourseLine> all() {
-        return store.all().stream()
+        List<Stored> all = store.all();
+        Map<UUID, String> names =
+                books
+                        .all(all.stream()
+                                .map(one -> one.document().bookId())
+                                .distinct()
+                                .toList())
+                        .stream()
+                        .collect(Collectors.toMap(
+                                StoredBook::id, book -> book.document().name()));
+        return all.stream()
                 .map(one -> new CourseLine(
                         one.id(),
                         one.document().name(),
                         one.document().begins(),
-                        books.stored(one.document().bookId()).document().name(),
+                        Objects.requireNonNull(names.get(one.document().bookId())),
                         one.document().people()))
                 .toList();
     }
 
     /** A class with its book. */
-    record Worked(
-            Stored stored, StoredBook book, Course course, List<CourseChange> changes, List<AmountView> amounts) {}
+    record Worked(Stored stored, StoredBook book, Course course, List<AmountView> amounts) {}
 
     /** What changes are worked out from. */
     private record From(CourseDocument document, BookDocument book) {}
@@ -76,12 +88,7 @@ public class CourseService {
     private Worked worked(Stored stored) {
         StoredBook book = books.stored(stored.document().bookId());
         Course course = Course.of(stored.document().wish(BookDocuments.spec(book.document())));
-        return new Worked(
-                stored,
-                book,
-                course,
-                changes.of(stored.id(), new From(stored.document(), book.document()), () -> CourseChange.of(course)),
-                amounts.views(book.document(), course.used()));
+        return new Worked(stored, book, course, amounts.views(book.document(), course.used()));
     }
 
     CourseView look(UUID id) {
@@ -90,8 +97,10 @@ public class CourseService {
 
     /** Begins a class; one that cannot be worked out is not kept. */
     public CourseView begin(CourseDocument document) {
-        worked(new Stored(UUID.randomUUID(), document, null));
-        return look(store.insert(document));
+        UUID id = UUID.randomUUID();
+        Worked worked = worked(new Stored(id, document, null));
+        store.insert(id, document);
+        return view(worked);
     }
 
     CourseView keep(UUID id, CourseDocument document) {
@@ -101,8 +110,13 @@ public class CourseService {
     }
 
     private CourseView view(Worked worked) {
-        UUID act = worked.stored().act();
-        return CourseViews.of(worked, act != null && supplies.stands(act));
+        Stored stored = worked.stored();
+        UUID act = stored.act();
+        List<CourseChange> helpful = changes.of(
+                stored.id(),
+                new From(stored.document(), worked.book().document()),
+                () -> CourseChange.of(worked.course()));
+        return CourseViews.of(worked, helpful, act != null && supplies.stands(act));
     }
 
     /** Takes what all kits hold out of the drawers. */

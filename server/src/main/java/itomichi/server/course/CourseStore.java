@@ -51,14 +51,12 @@ class CourseStore {
                 .fetchOptional(this::stored);
     }
 
-    UUID insert(CourseDocument document) {
-        UUID id = UUID.randomUUID();
+    void insert(UUID id, CourseDocument document) {
         database.insertInto(COURSE)
                 .set(COURSE.ID, id)
                 .set(COURSE.BOOK_ID, document.bookId())
                 .set(COURSE.WISH, written(document))
                 .execute();
-        return id;
     }
 
     void keep(UUID id, CourseDocument document) {

@@ -21,8 +21,13 @@ final class CourseViews {
 
     private CourseViews() {}
 
-    /** @param taken whether what all kits hold was taken out of the drawers */
-    static CourseView of(CourseService.Worked worked, boolean taken) {
+    /**
+     * A class.
+     *
+     * @param changes that make it fit
+     * @param taken whether what all kits hold was taken out of the drawers
+     */
+    static CourseView of(CourseService.Worked worked, List<CourseChange> changes, boolean taken) {
         Course course = worked.course();
         Course.Minutes minutes = course.minutes();
         return new CourseView(
@@ -40,7 +45,7 @@ final class CourseViews {
                 WorkTime.told(course.before()),
                 course.plan().stopped(),
                 course.steps().stream().map(CourseViews::step).toList(),
-                worked.changes().stream().map(change -> change(change, worked)).toList(),
+                changes.stream().map(change -> change(change, worked)).toList(),
                 course.wish().kits(),
                 course.wish().tables(),
                 items(course.kit().envelope()),

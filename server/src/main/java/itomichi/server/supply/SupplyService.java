@@ -23,7 +23,10 @@ import itomichi.server.supply.SupplyView.StageUse;
 import itomichi.spec.UnfitValueException;
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.EnumSet;
 import java.util.List;
+import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
@@ -85,11 +88,11 @@ public class SupplyService {
                 .sorted(BY_NAME)
                 .toList();
         Needs needs = new Needs(drawers, cuttings);
-        for (StoredBook book : bench) {
-            if (wanted.isEmpty() || wanted.contains(book.id())) {
-                add(needs, book);
-            }
-        }
+        addAll(
+                needs,
+                bench.stream()
+                        .filter(book -> wanted.isEmpty() || wanted.contains(book.id()))
+                        .toList());
         return SupplyViews.of(
                 bench,
                 wanted,
@@ -113,41 +116,52 @@ public class SupplyService {
         return books.all(missing).stream().filter(book -> !book.removed()).toList();
     }
 
-    /** What is not done yet of a book is still wanted for it; one that cannot be planned wants nothing. */
-    private void add(Needs needs, StoredBook book) {
+    /**
+     * What is not done yet of these books is still wanted for them, and what spoilt copies need anew whatever stages are done; a book that
+     * cannot be planned wants nothing.
+     */
+    private void addAll(Needs needs, List<StoredBook> wanting) {
+        Map<UUID, CopiesService.Untaken> spoilt =
+                copies.untaken(wanting.stream().map(StoredBook::id).toList());
+        for (StoredBook book : wanting) {
+            add(needs, book, Optional.ofNullable(spoilt.get(book.id())));
+        }
+    }
+
+    private void add(Needs needs, StoredBook book, Optional<CopiesService.Untaken> spoilt) {
         UsedUp used;
-        UsedUp anew;
+        Optional<UsedUp> anew;
         try {
             BookPlan plan = PlanViews.plan(book.document());
             used = UsedUp.of(plan.worked());
-            CopiesService.Untaken spoilt = copies.untaken(book.id());
-            anew = Edition.of(plan).anew(spoilt.before(), spoilt.copies());
+            anew = spoilt.map(one -> Edition.of(plan).anew(one.before(), one.copies()));
         } catch (RuntimeException unplanned) {
             LOG.warn("Book {} cannot be planned as it is kept", book.id(), unplanned);
             return;
         }
+        Set<Stage> open = EnumSet.allOf(Stage.class);
+        open.removeAll(book.document().done());
+        add(needs, book, used, open, open.contains(Stage.COVER) ? stages.cutFrom(book.id()) : Set.of());
+        anew.ifPresent(more -> add(needs, book, more, EnumSet.allOf(Stage.class), Set.of()));
+    }
+
+    /**
+     * What is used up in these stages.
+     *
+     * @param cut things from which its pieces are cut already
+     */
+    private void add(Needs needs, StoredBook book, UsedUp used, Set<Stage> in, Set<UUID> cut) {
         BookDocument document = book.document();
-        if (!document.done().contains(Stage.PAPER)) {
+        if (in.contains(Stage.PAPER)) {
             used.papers().forEach(paper -> needs.paper(book, StageUses.paper(document, paper.paper()), paper.sheets()));
         }
-        if (!document.done().contains(Stage.SEW)) {
+        if (in.contains(Stage.SEW)) {
             StageUses.threads(document, used).forEach(thread -> needs.thread(book, thread));
         }
-        if (!document.done().contains(Stage.COVER)) {
-            Set<UUID> cut = stages.cutFrom(book.id());
+        if (in.contains(Stage.COVER)) {
             used.pieces().forEach((stuff, pieces) -> pieces.forEach(piece -> piece(needs, book, cut, stuff, piece)));
             used.lengths().forEach(length -> needs.length(book, length));
         }
-        anew(needs, book, anew);
-    }
-
-    /** What spoilt copies need anew is wanted, whatever stages are done. */
-    private void anew(Needs needs, StoredBook book, UsedUp anew) {
-        anew.papers()
-                .forEach(paper -> needs.paper(book, StageUses.paper(book.document(), paper.paper()), paper.sheets()));
-        StageUses.threads(book.document(), anew).forEach(thread -> needs.thread(book, thread));
-        anew.pieces().forEach((stuff, pieces) -> pieces.forEach(piece -> piece(needs, book, Set.of(), stuff, piece)));
-        anew.lengths().forEach(length -> needs.length(book, length));
     }
 
     private void piece(Needs needs, StoredBook book, Set<UUID> cut, PieceStuff stuff, UsedUp.PieceUse piece) {
@@ -250,7 +264,9 @@ public class SupplyService {
 
     private Needs.Table table(StockThing thing, List<StoredBook> from) {
         Needs needs = new Needs(drawers, cuttings);
-        from.stream().filter(book -> !book.removed()).sorted(BY_NAME).forEach(book -> add(needs, book));
+        addAll(
+                needs,
+                from.stream().filter(book -> !book.removed()).sorted(BY_NAME).toList());
         return needs.table(thing.id())
                 .orElseThrow(() -> new ProblemException(
                         HttpStatus.UNPROCESSABLE_CONTENT,
