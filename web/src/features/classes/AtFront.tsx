@@ -20,14 +20,9 @@ export default function AtFront() {
     queryKey: ['class', id],
     queryFn: () => value(api.GET('/api/classes/{id}', { params: { path: { id } } })),
   });
-  const bookId = course.data?.document.bookId;
   const way = useQuery({
-    queryKey: ['class-way', bookId],
-    queryFn: async () => {
-      const book = await value(api.GET('/api/books/{id}', { params: { path: { id: bookId ?? '' } } }));
-      return value(api.POST('/api/plan/way', { body: book.document }));
-    },
-    enabled: bookId !== undefined,
+    queryKey: ['class', id, 'way'],
+    queryFn: () => value(api.GET('/api/classes/{id}/way', { params: { path: { id } } })),
   });
   const failed = course.error ?? way.error;
   useEffect(() => {

@@ -1,8 +1,10 @@
 import { Checkbox } from 'antd';
 import { Link } from 'react-router';
-import type { CourseDocument, CourseView } from '../../api/client';
+import { failure, type CourseDocument, type CourseView } from '../../api/client';
+import { readLength } from '../../api/reading';
 import { Segmented } from '../../ui/choices';
 import { TypedField } from '../../ui/TypedField';
+import { useUnit, useWords } from '../../units/unit';
 import { dayAndTime, sent } from './when';
 
 interface Props {
@@ -64,6 +66,7 @@ export function ClassChoices({ view, keep }: Props) {
         ]}
         choose={(hands) => void keep({ ...document, hands })}
       />
+      {document.hands === 'CHILDREN' && <Yarn view={view} keep={keep} />}
       <fieldset className="class-ahead">
         <legend className="field-name">The sheets come</legend>
         {AHEAD.map(({ value, label }) => (
@@ -91,5 +94,23 @@ export function ClassChoices({ view, keep }: Props) {
         take={(brings) => keep({ ...document, brings })}
       />
     </>
+  );
+}
+
+/** How thick the yarn is that children sew with; a yarn is measured by winding it. */
+function Yarn({ view, keep }: Props) {
+  const { unit } = useUnit();
+  const words = useWords();
+  return (
+    <TypedField
+      label="Their yarn is so thick"
+      shown={words(view.yarn)}
+      measured
+      help="Wind it side by side round a pencil: ten turns, divided by ten."
+      take={async (typed) => {
+        const read = await readLength(typed, unit);
+        return read.kind === 'value' ? keep({ ...view.document, yarnMm: read.value.mm }) : failure(read);
+      }}
+    />
   );
 }

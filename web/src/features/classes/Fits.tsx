@@ -24,6 +24,14 @@ export function Fits({ view, take }: Props) {
       {view.stopped && (
         <p className="class-wrong">Its book cannot be made as it is; the remarks at the book say why.</p>
       )}
+      {view.unfit && <p className="class-wrong">{words(view.unfit)}</p>}
+      {view.otherwise.length > 0 && (
+        <ul className="class-otherwise" aria-label="Otherwise than at your own table">
+          {view.otherwise.map((one, i) => (
+            <li key={i}>{words(one)}</li>
+          ))}
+        </ul>
+      )}
       {view.changes.length > 0 && (
         <ul className="class-changes" aria-label="What would make it fit">
           {view.changes.map((change, i) => (

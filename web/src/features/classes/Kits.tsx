@@ -74,44 +74,52 @@ function Printed({ view }: { view: CourseView }) {
   const [hand, setHand] = useState<'left' | 'right'>('right');
   const { paper } = labels.printing;
   return (
-    <section aria-label="On paper">
+    <section aria-label="On paper" className="class-paper">
       <h2>On paper</h2>
-      <LabelChoice labels={labels} />
-      <p className="acts">
-        <Button size="small" href={`/api/classes/${view.id}/labels.pdf?${labels.query}`} target="_blank">
-          Print the labels
-        </Button>
-        <Button size="small" href={`/api/classes/${view.id}/kits.pdf?paper=${paper}`} target="_blank">
-          Print the list
-        </Button>
-        <Button size="small" href={`/api/classes/${view.id}/kits.csv`}>
-          Save the list as CSV
-        </Button>
-      </p>
-      <Segmented
-        label="Needle in"
-        value={hand}
-        options={[
-          { value: 'right', label: 'the right hand' },
-          { value: 'left', label: 'the left' },
-        ]}
-        choose={setHand}
-      />
-      <p className="acts">
-        {HANDOUTS.map(({ form: out, words }) => (
-          <Button
-            key={out}
-            size="small"
-            href={`/api/classes/${view.id}/handout.pdf?form=${out}&leftHanded=${hand === 'left'}&paper=${paper}`}
-            target="_blank"
-          >
-            {words}
+      <div>
+        <LabelChoice labels={labels} />
+      </div>
+      <div>
+        <Segmented
+          label="Needle in"
+          value={hand}
+          options={[
+            { value: 'right', label: 'the right hand' },
+            { value: 'left', label: 'the left' },
+          ]}
+          choose={setHand}
+        />
+        <p className="acts">
+          {HANDOUTS.map(({ form: out, words }) => (
+            <Button
+              key={out}
+              size="small"
+              href={`/api/classes/${view.id}/handout.pdf?form=${out}&leftHanded=${hand === 'left'}&paper=${paper}`}
+              target="_blank"
+            >
+              {words}
+            </Button>
+          ))}
+          {!view.document.ahead.includes('PUNCHED') && (
+            <Button size="small" href={`/api/classes/${view.id}/template.pdf?${labels.query}`} target="_blank">
+              Templates, as many as a sheet holds
+            </Button>
+          )}
+        </p>
+      </div>
+      <div>
+        <p className="acts">
+          <Button size="small" href={`/api/classes/${view.id}/labels.pdf?${labels.query}`} target="_blank">
+            Print the labels
           </Button>
-        ))}
-      </p>
-      <p>
-        <Link to={`/books/${view.document.bookId}/template`}>Templates</Link> are printed at its book.
-      </p>
+          <Button size="small" href={`/api/classes/${view.id}/kits.pdf?paper=${paper}`} target="_blank">
+            Print the list
+          </Button>
+          <Button size="small" href={`/api/classes/${view.id}/kits.csv`}>
+            Save the list as CSV
+          </Button>
+        </p>
+      </div>
     </section>
   );
 }

@@ -2,6 +2,8 @@ package itomichi.browser;
 
 import com.microsoft.playwright.Page;
 import itomichi.browser.fixture.ScreenJourney;
+import java.io.IOException;
+import java.nio.file.Files;
 import java.nio.file.Path;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
@@ -18,7 +20,6 @@ public class Screenshots extends ScreenJourney {
             {"days", "/days", 1280, 1180, false},
             {"purpose", "/books/{Prompt book}/purpose", 1280, 800, false},
             {"pages", "/books/{Costume swatches}/pages", 1280, 1000, false},
-            {"openings", "/books/{Costume swatches}/pages", 1280, 1000, false},
             {"stations", "/books/{The long song}/stations", 1280, 800, false},
             {"copies", "/books/{Cue slips, twelve}/copies", 1280, 800, false},
             {"template", "/books/{Scene diary}/template", 1280, 800, false},
@@ -36,6 +37,24 @@ public class Screenshots extends ScreenJourney {
         };
     }
 
+    /** A handout is looked at as it is printed, for no page of the application shows it. */
+    @Test
+    public void handout() throws IOException, InterruptedException {
+        Page page = window(1280, 800, false);
+        open(page, "/classes/{class}");
+        String address = page.getByText("Handouts, two to a sheet")
+                .locator("xpath=ancestor-or-self::a")
+                .getAttribute("href");
+        Path pdf = Files.createTempFile("handout", ".pdf");
+        Files.write(pdf, page.request().get(address).body());
+        String to = FOLDER.resolve("handout").toString();
+        new ProcessBuilder("pdftoppm", "-r", "96", "-png", "-singlefile", "-f", "1", pdf.toString(), to)
+                .inheritIO()
+                .start()
+                .waitFor();
+        Files.delete(pdf);
+    }
+
     @Test(dataProvider = "views")
     public void picture(String name, String path, int width, int height, boolean evening) {
         Page page = window(width, height, evening);
@@ -44,9 +63,6 @@ public class Screenshots extends ScreenJourney {
         if (name.equals("template")) {
             page.getByLabel("spine grid").check();
             page.waitForLoadState(com.microsoft.playwright.options.LoadState.NETWORKIDLE);
-        }
-        if (name.equals("openings")) {
-            page.getByText("the openings").click();
         }
         if (name.equals("printed")) {
             page.getByText("a text printed on them").click();

@@ -1,23 +1,25 @@
 package itomichi.course;
 
-import itomichi.advice.Use;
 import itomichi.book.BookPlan;
 import itomichi.book.Planner;
 import itomichi.book.WorkList;
 import itomichi.cover.CoverStep;
 import itomichi.finding.Stage;
-import itomichi.gathering.Pressing;
-import itomichi.habit.Habit;
+import itomichi.finding.Working;
+import itomichi.measure.Fineness;
+import itomichi.measure.Length;
 import itomichi.measure.Phrase;
 import itomichi.plan.Paces;
 import itomichi.plan.UsedUp;
+import itomichi.punching.HoleGroup;
+import itomichi.schedule.Handling;
+import itomichi.schedule.Practice;
 import itomichi.schedule.Task;
-import itomichi.spec.BookSpec;
 import itomichi.spec.EditionWish;
-import itomichi.spec.Slack;
 import itomichi.structure.Hands;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
 
@@ -30,6 +32,8 @@ import java.util.stream.Collectors;
  */
 public record Course(CourseWish wish, BookPlan plan, List<CourseStep> steps) {
 
+    private static final String COVER_PIERCED = "punch-cover";
+
     private static final Set<String> ALWAYS_AHEAD =
             Set.of(WorkList.GRAIN, Paces.CUT, WorkList.WAX, Paces.COVER_CUT, WorkList.ofCover(WorkList.GRAIN));
 
@@ -39,31 +43,33 @@ public record Course(CourseWish wish, BookPlan plan, List<CourseStep> steps) {
 
     /** Works a class out. */
     public static Course of(CourseWish wish) {
-        BookPlan plan = Planner.planUnmended(inClass(wish));
+        BookPlan plan = Planner.planUnmended(AsMade.of(wish));
         return new Course(wish, plan, new Steps(wish, plan).all());
     }
 
-    /**
-     * The book as it is made there: by those hands and with as much more thread as they need, and what is folded in class is not pressed
-     * overnight.
-     */
-    private static BookSpec inClass(CourseWish wish) {
-        BookSpec book = wish.book();
-        BookSpec.Sewing thread = book.thread();
-        double slack = thread.slackPercent() + CourseTime.moreSlack(wish.hands());
-        BookSpec by = book.with(made -> made.use(new Use(book.use().needs(), 1, wish.hands()))
-                .edition(EditionWish.ALIKE)
-                .done(Set.of())
-                .learned(book.learned().without(Habit.Kind.SLACK))
-                .thread(thread.withSlackPercent(Math.min(Slack.MOST_PERCENT, slack))));
-        return wish.ahead().contains(Ahead.FOLDED)
-                ? by
-                : by.withGathering(by.gathering().withPressing(Pressing.FRESH));
+    /** What is otherwise than at the binder's own table. */
+    public List<Phrase> otherwise() {
+        return AsMade.otherwise(wish, plan);
+    }
+
+    /** Why hands of that kind cannot make the book; nothing where they can. */
+    public Optional<Phrase> unfit() {
+        return AsMade.unfit(wish, plan);
+    }
+
+    /** Whether it may be held so: these hands can make the book, and most come to the end. */
+    public boolean fits() {
+        return fit().fits() && unfit().isEmpty();
     }
 
     /** What lies in each envelope and on each table. */
     public Kit kit() {
         return Kit.of(wish, plan.worked());
+    }
+
+    /** Sheets that are to be had at their size, for all kits: what is cut from larger ones is among {@link #used}. */
+    public List<Kit.Item> uncut() {
+        return Kit.uncut(wish, plan.worked());
     }
 
     /** What all kits use up. */
@@ -187,6 +193,9 @@ public record Course(CourseWish wish, BookPlan plan, List<CourseStep> steps) {
                             task.key(), Who.TEACHER, words(all), all.working().orElseThrow(), 0));
                 } else {
                     inClass.add(inClass(task));
+                    if (task.key().equals(Paces.PUNCH)) {
+                        coverPierced().ifPresent(before::add);
+                    }
                 }
             }
             before.addAll(lastNeverLies(inClass));
@@ -210,8 +219,41 @@ public record Course(CourseWish wish, BookPlan plan, List<CourseStep> steps) {
             return all;
         }
 
+        /** Holes of a cover that children are not given to make: they lie too near each other for a paper punch. */
+        private int coverHoles() {
+            return wish.hands() == Hands.CHILDREN && !wish.ahead().contains(Ahead.PUNCHED)
+                    ? plan.holes().stream()
+                            .flatMap(holes -> holes.groups().stream())
+                            .filter(group -> group.through() == HoleGroup.Through.COVER)
+                            .mapToInt(HoleGroup::number)
+                            .sum()
+                    : 0;
+        }
+
+        private Optional<CourseStep> coverPierced() {
+            int each = coverHoles();
+            if (each == 0) {
+                return Optional.empty();
+            }
+            return Optional.of(new CourseStep(
+                    COVER_PIERCED,
+                    Who.TEACHER,
+                    Phrase.of("Pierce the {} holes of each of {} covers", each, wish.kits()),
+                    Handling.PUNCH.time(each * wish.kits(), Practice.ONE, Paces.of(plan.spec(), Paces.PUNCH)),
+                    0));
+        }
+
+        private Working practised(Task task) {
+            return task.key().equals(Paces.PUNCH) && coverHoles() > 0
+                    ? Handling.PUNCH.time(
+                            plan.holes().orElseThrow().list().holes() - coverHoles(),
+                            Practice.ONE,
+                            Paces.of(plan.spec(), Paces.PUNCH))
+                    : task.working().orElseThrow();
+        }
+
         private CourseStep inClass(Task task) {
-            double practised = task.working().orElseThrow().result().number();
+            double practised = practised(task).result().number();
             Who who = who(task);
             return new CourseStep(
                     task.key(),
@@ -227,12 +269,26 @@ public record Course(CourseWish wish, BookPlan plan, List<CourseStep> steps) {
         /** Steps of the cover say what of: beside those of the sheets nobody could tell; templates are printed before. */
         private Phrase words(Task task) {
             if (task.key().equals(Paces.PUNCH) && who(task) != Who.TEACHER) {
-                int holes = plan.holes().orElseThrow().list().holes();
+                int holes = plan.holes().orElseThrow().list().holes() - coverHoles();
                 return Phrase.of("Punch {} holes by the template", holes);
+            }
+            if (task.key().equals(WorkList.WAX) && wish.hands() == Hands.CHILDREN) {
+                return yarnCut();
             }
             return WorkList.isOfCover(task.key()) && task.stage() == Stage.COVER
                     ? Phrase.of("The cover. {}", task.words())
                     : task.words();
+        }
+
+        /** Yarn is not waxed: an end that is stiff finds its hole and the needle's eye. */
+        private Phrase yarnCut() {
+            List<Length> pieces = plan.sewn().need().pieces();
+            return Phrase.of(
+                    "Cut {} of yarn for each of {} envelopes; stiffen an end of each with glue, or tape round it",
+                    pieces.size() == 1
+                            ? Phrase.of("{}", pieces.get(0).at(Fineness.THREAD))
+                            : Phrase.of("{} lengths", pieces.size()),
+                    wish.kits());
         }
 
         private Who who(Task task) {

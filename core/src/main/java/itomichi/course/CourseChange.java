@@ -30,16 +30,16 @@ public record CourseChange(Phrase words, CourseWish wish, Course course) {
 
     /**
      * Changes that make a class fit which does not, the nearest first: the teacher does more before, fewer stations, another structure. Where
-     * children would wait for an adult at a blade, the structure that needs none comes first.
+     * children would wait for an adult at a blade, or cannot make the book, the structure that needs none comes first.
      *
      * @return none where it fits as it is, or nothing helps
      */
     public static List<CourseChange> of(Course course) {
         List<CourseChange> helpful = new ArrayList<>();
-        if (course.atBlade() > 0) {
+        if (course.atBlade() > 0 || course.unfit().isPresent()) {
             withoutBlade(course.wish()).ifPresent(helpful::add);
         }
-        if (!course.fit().fits()) {
+        if (!course.fits()) {
             helpful.addAll(fitting(course.wish()));
         }
         return helpful.stream().limit(MOST).toList();
@@ -60,7 +60,9 @@ public record CourseChange(Phrase words, CourseWish wish, Course course) {
     private static Optional<CourseChange> withoutBlade(CourseWish wish) {
         return advised(wish).stream()
                 .map(structure -> of(made(structure, ": no blade and no point in class"), bound(wish, structure)))
-                .filter(change -> change.course().atBlade() == 0 && comfortable(change.course()))
+                .filter(change -> change.course().atBlade() == 0
+                        && change.course().unfit().isEmpty()
+                        && comfortable(change.course()))
                 .findFirst();
     }
 
@@ -69,8 +71,7 @@ public record CourseChange(Phrase words, CourseWish wish, Course course) {
     }
 
     private static Optional<CourseChange> fitting(Phrase words, CourseWish wish) {
-        return Optional.of(of(words, wish))
-                .filter(change -> change.course().fit().fits() && comfortable(change.course()));
+        return Optional.of(of(words, wish)).filter(change -> change.course().fits() && comfortable(change.course()));
     }
 
     private static Phrase made(Structure structure, String besides) {

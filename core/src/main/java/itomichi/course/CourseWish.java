@@ -1,6 +1,7 @@
 package itomichi.course;
 
 import io.soabase.recordbuilder.core.RecordBuilder;
+import itomichi.measure.Length;
 import itomichi.spec.BookSpec;
 import itomichi.spec.EditionWish;
 import itomichi.structure.Hands;
@@ -19,6 +20,7 @@ import java.util.Set;
  * @param atTable so many sit at a table
  * @param ahead what the teacher does before
  * @param sparePercent how many more kits are made ready, in percent, rounded up
+ * @param yarn how thick the yarn is that children sew with
  */
 @RecordBuilder
 public record CourseWish(
@@ -29,8 +31,12 @@ public record CourseWish(
         Hands hands,
         int atTable,
         Set<Ahead> ahead,
-        int sparePercent)
+        int sparePercent,
+        Length yarn)
         implements CourseWishBuilder.With {
+
+    /** A yarn for children where nothing else is said: common practice, no published source. */
+    public static final Length USUAL_YARN = Length.ofMm(1.5);
 
     /**
      * Checked and copied.
@@ -40,6 +46,7 @@ public record CourseWish(
     public CourseWish {
         ahead = ahead.isEmpty() ? Set.of() : Collections.unmodifiableSet(EnumSet.copyOf(ahead));
         CourseLimits.check(minutes, people, helpers, atTable, sparePercent);
+        CourseLimits.check(yarn, book.title().unit());
     }
 
     /** Kits that are made ready. */

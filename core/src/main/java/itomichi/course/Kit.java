@@ -1,6 +1,7 @@
 package itomichi.course;
 
 import itomichi.cover.CoverPiece;
+import itomichi.cutting.Demand;
 import itomichi.gathering.Gathered;
 import itomichi.measure.Fineness;
 import itomichi.measure.Phrase;
@@ -53,11 +54,8 @@ public record Kit(List<Item> envelope, List<Item> tables) {
             paper.demands()
                     .forEach(demand -> items.add(new Item(
                             Phrase.of(
-                                    "{} of {}, {} × {}{}",
-                                    demand.number() == 1 ? "sheet" : "sheets",
-                                    paper.paper().paper().name(),
-                                    demand.width().at(Fineness.CUT),
-                                    demand.height().at(Fineness.CUT),
+                                    "{}{}",
+                                    sheets(paper, demand),
                                     (folded ? ", folded" : "") + (punched ? ", punched" : "")),
                             demand.number())));
         }
@@ -75,17 +73,37 @@ public record Kit(List<Item> envelope, List<Item> tables) {
                 .ifPresent(sewn -> sewn.need()
                         .pieces()
                         .forEach(piece -> items.add(new Item(
-                                Phrase.of(
-                                        "{} of {}",
-                                        piece.at(Fineness.THREAD),
-                                        book.spec().thread().thread().name()),
-                                1))));
+                                Phrase.of("{} of {}", piece.at(Fineness.THREAD), threadWords(wish, book)), 1))));
         items.add(new Item(Phrase.of(wish.hands() == Hands.CHILDREN ? "blunt needle" : "needle"), 1));
         if (!punched && book.holes().isPresent()) {
             items.add(new Item(Phrase.of("template"), 1));
         }
         items.add(new Item(Phrase.of("handout"), 1));
         return items;
+    }
+
+    private static Phrase sheets(PaperPlan paper, Demand demand) {
+        return Phrase.of(
+                "{} of {}, {} × {}",
+                demand.number() == 1 ? "sheet" : "sheets",
+                paper.paper().paper().name(),
+                demand.width().at(Fineness.CUT),
+                demand.height().at(Fineness.CUT));
+    }
+
+    /** Sheets of all envelopes that are cut from nothing the book knows of: they are to be had at their size. */
+    static List<Item> uncut(CourseWish wish, WorkedBook book) {
+        return book.papers().stream()
+                .filter(paper -> paper.cutting().isEmpty())
+                .flatMap(paper -> paper.demands().stream()
+                        .map(demand -> new Item(sheets(paper, demand), demand.number() * wish.kits())))
+                .toList();
+    }
+
+    private static Phrase threadWords(CourseWish wish, WorkedBook book) {
+        return wish.hands() == Hands.CHILDREN
+                ? Phrase.of("yarn, {} thick", wish.yarn().at(Fineness.BUNDLE))
+                : Phrase.of(book.spec().thread().thread().name());
     }
 
     private static List<Item> tables(CourseWish wish, WorkedBook book) {

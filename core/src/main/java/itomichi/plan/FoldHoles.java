@@ -158,16 +158,22 @@ final class FoldHoles {
                     .add(number);
         }
         byPasses.forEach((often, numbers) -> {
-            Working size = HoleSize.of(
+            Working wanted = HoleSize.of(
                     often * spec.thread().strands(), strand, spec.thread().needleEye());
             long holes = folds.stream()
                     .mapToLong(fold ->
                             fold.stations().stream().filter(numbers::contains).count())
                     .sum();
             Tool tool = place == HoleGroup.Through.COVER
-                    ? Tool.throughCover(size.length(), children())
-                    : Tool.throughFold(size.length(), stack, children());
-            groups.add(new HoleGroup(place, "stations " + Numbered.of(numbers), (int) holes, often, size, tool));
+                    ? Tool.throughCover(wanted.length())
+                    : Tool.throughFold(wanted.length(), stack, children());
+            groups.add(new HoleGroup(
+                    place,
+                    (numbers.size() == 1 ? "station " : "stations ") + Numbered.of(numbers),
+                    (int) holes,
+                    often,
+                    tool.hole(wanted),
+                    tool));
         });
     }
 

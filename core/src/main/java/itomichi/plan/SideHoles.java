@@ -89,15 +89,16 @@ final class SideHoles {
                             sewn.getOrDefault(number, spec.bound().holing().passes(role)))
                     .max()
                     .orElseThrow();
-            Working size = HoleSize.of(
+            Working wanted = HoleSize.of(
                     passes * spec.thread().strands(), strand, spec.thread().needleEye());
+            Tool tool = Tool.throughSide(wanted.length(), thickness, spec.use().hands() == Hands.CHILDREN);
             groups.add(new HoleGroup(
                     HoleGroup.Through.SIDE,
                     role.words() + (numbers.size() == 1 ? " " : "s ") + Numbered.of(numbers),
                     numbers.size(),
                     passes,
-                    size,
-                    Tool.throughSide(size.length(), thickness, spec.use().hands() == Hands.CHILDREN)));
+                    tool.hole(wanted),
+                    tool));
         });
         return groups;
     }

@@ -14,6 +14,11 @@ import itomichi.finding.Working;
  */
 public record HoleGroup(Through through, String names, int number, int passes, Working size, Tool tool) {
 
+    /** Whether a paper punch is to make them, and its holes are too narrow for what goes through. */
+    public boolean tooWideForPunch() {
+        return tool == Tool.PAPER_PUNCH && size.length().isMoreThan(Tool.PUNCHED);
+    }
+
     /** What holes go through. */
     public enum Through {
         FOLDS("the folds"),

@@ -1,6 +1,12 @@
 package itomichi.punching;
 
+import itomichi.finding.Formula;
+import itomichi.finding.Quantity;
+import itomichi.finding.Source;
+import itomichi.finding.Working;
+import itomichi.measure.Fineness;
 import itomichi.measure.Length;
+import itomichi.measure.Phrase;
 
 /** What makes a hole. What each takes in one go is common practice, no published source. */
 public enum Tool {
@@ -15,8 +21,14 @@ public enum Tool {
             "Lay the sheets the same way round each time; an adult takes awl and knife, children the punch."),
     DRILL("drill, the block clamped between boards", 10, 25, "Clamp the work, wear eye protection, keep sleeves away.");
 
-    /** A paper punch of 6 mm tears the paper between two holes nearer than this: common practice. */
+    /** What a paper punch makes (ISO 838, from memory). */
+    public static final Length PUNCHED = Length.ofMm(6);
+    /** Between the middles of two holes of a paper punch; nearer the paper between tears: common practice. */
     public static final Length PUNCH_SAFE = Length.ofMm(10);
+    /** From the middle of a hole of a paper punch to an edge; nearer it tears out: common practice. */
+    public static final Length PUNCH_EDGE = Length.ofMm(8);
+
+    private static final Formula PUNCH = Formula.of("p");
 
     private final String words;
     private final double widestMm;
@@ -54,6 +66,24 @@ public enum Tool {
         return Math.max(1, (int) Math.floor(thickestMm / stack.mm() + 1e-9));
     }
 
+    /**
+     * The hole that comes out: as wide as wanted, but of a punch, which makes all alike, no finer than that.
+     *
+     * @param wanted how wide it must be
+     */
+    public Working hole(Working wanted) {
+        if (this != PAPER_PUNCH || wanted.length().isMoreThan(PUNCHED)) {
+            return wanted;
+        }
+        return Working.by(PUNCH)
+                .with("p", "width of the punch", Quantity.of(PUNCHED, Fineness.CALIPER))
+                .from(Source.PAPER_HOLES)
+                .note(Phrase.of(
+                        "Thread and needle need {}; a paper punch makes all holes alike.",
+                        wanted.length().at(Fineness.CALIPER)))
+                .gives(Quantity.of(Length.ZERO, Fineness.BUNDLE));
+    }
+
     private boolean takes(Length hole) {
         return hole.mm() <= widestMm;
     }
@@ -75,11 +105,8 @@ public enum Tool {
         return AWL.takes(hole) ? AWL : SCREW_PUNCH;
     }
 
-    /** For holes through a cover. */
-    public static Tool throughCover(Length hole, boolean children) {
-        if (children) {
-            return PAPER_PUNCH;
-        }
+    /** For holes through a cover: rows lie too near each other for a paper punch, so that nobody's children make them. */
+    public static Tool throughCover(Length hole) {
         return AWL.takes(hole) ? AWL : SCREW_PUNCH;
     }
 

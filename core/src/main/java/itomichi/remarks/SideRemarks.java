@@ -34,6 +34,7 @@ final class SideRemarks {
         said.crease();
         said.batches();
         said.loose();
+        said.remarks.addAll(PunchRemarks.of(spec, holes));
         return said.remarks;
     }
 

@@ -6,11 +6,9 @@ import itomichi.measure.Phrase;
 import itomichi.plan.HolePlaces;
 import itomichi.plan.Holes;
 import itomichi.plan.Numbered;
-import itomichi.punching.Tool;
 import itomichi.spec.BookSpec;
 import itomichi.station.StationFault;
 import itomichi.station.StationScheme;
-import itomichi.structure.Hands;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
@@ -42,7 +40,7 @@ final class StationRemarks {
         remarks.places();
         remarks.pairs();
         remarks.unlike();
-        remarks.paperPunch();
+        remarks.remarks.addAll(PunchRemarks.of(spec, holes));
         return remarks.remarks;
     }
 
@@ -108,27 +106,6 @@ final class StationRemarks {
                     .mendedBy(
                             Phrase.of("Place {} pairs and two kettles", pairs),
                             spec.withStations(spec.bound().holing().start(2 * pairs + 2))));
-        }
-    }
-
-    /** A paper punch tears what lies nearer than it is wide. */
-    private void paperPunch() {
-        if (spec.use().hands() != Hands.CHILDREN) {
-            return;
-        }
-        for (int number = 2; number <= holes.stations().count(); number++) {
-            Length apart = holes.stations().at(number).minus(holes.stations().at(number - 1));
-            if (apart.isLessThan(Tool.PUNCH_SAFE)) {
-                remarks.add(Draft.caution(
-                        "punch-unsafe",
-                        Phrase.of(
-                                "Stations {} and {} are {} apart: a paper punch wants {} between two holes.",
-                                number - 1,
-                                number,
-                                apart.at(Fineness.MARK),
-                                Tool.PUNCH_SAFE.at(Fineness.MARK))));
-                return;
-            }
         }
     }
 

@@ -10,18 +10,22 @@ import itomichi.cover.CoverKind;
 import itomichi.cover.CoverKinds;
 import itomichi.cutting.Demand;
 import itomichi.measure.Fineness;
+import itomichi.measure.Length;
 import itomichi.measure.Unit;
+import itomichi.plan.Holes;
 import itomichi.plan.PaperPlan;
 import itomichi.plan.UsedUp;
 import itomichi.punching.HoleGroup;
 import itomichi.punching.Tool;
 import itomichi.spec.BookSpec;
 import itomichi.spec.UnfitValueException;
+import itomichi.station.StationScheme;
 import itomichi.structure.Hands;
 import itomichi.structure.Structures;
 import java.util.ArrayList;
 import java.util.EnumSet;
 import java.util.List;
+import java.util.Optional;
 import java.util.Random;
 import java.util.Set;
 import java.util.regex.Pattern;
@@ -36,7 +40,7 @@ public class CourseTest {
             "\\b(cut|drill|awl|knife|pierce|saw|trim|blade|prick)\\b|punch through|punch plates|punch the holes of the boards");
 
     private static CourseWish wish(BookSpec book, int minutes, Hands hands, Ahead... ahead) {
-        return new CourseWish(book, minutes, 8, 1, hands, 4, Set.of(ahead), 0);
+        return new CourseWish(book, minutes, 8, 1, hands, 4, Set.of(ahead), 0, CourseWish.USUAL_YARN);
     }
 
     private static CourseWish pamphlets(int minutes, Hands hands, Ahead... ahead) {
@@ -119,15 +123,141 @@ public class CourseTest {
         course.plan()
                 .holes()
                 .ifPresent(holes -> holes.groups().stream()
+                        .filter(group -> group.through() != HoleGroup.Through.COVER)
                         .map(HoleGroup::tool)
                         .forEach(tool -> assertEquals(tool, Tool.PAPER_PUNCH)));
+    }
+
+    // the safe way for children
+
+    @Test
+    public void childrenSewWithAYarnAndItsThicknessIsPlanned() {
+        Course thin = Course.of(pamphlets(300, Hands.CHILDREN).withYarn(Length.ofMm(1)));
+        Course thick = Course.of(pamphlets(300, Hands.CHILDREN).withYarn(Length.ofMm(2.5)));
+        assertEquals(thick.plan().spec().thread().thread().diameter().length(), Length.ofMm(2.5));
+        assertTrue(thick.plan()
+                .spec()
+                .thread()
+                .needleEye()
+                .isMoreThan(thin.plan().spec().thread().needleEye()));
+        assertTrue(thick.kit().envelope().stream()
+                .anyMatch(item -> item.what().in(Unit.MM).matches(".* of yarn, 2\\.5.mm thick")));
+    }
+
+    /** Width of a paper punch: ISO 838, from memory. */
+    @Test
+    public void aPaperPunchMakesHolesOfSixMillimetres() {
+        Course course = Course.of(pamphlets(300, Hands.CHILDREN));
+        course.plan()
+                .holes()
+                .orElseThrow()
+                .groups()
+                .forEach(group -> assertEquals(group.size().length(), Length.ofMm(6)));
+    }
+
+    /** Who punches before has an awl, and makes the hole that yarn and needle need. */
+    @Test
+    public void whatIsPunchedBeforeIsNotPunchedByChildren() {
+        Course course = Course.of(pamphlets(300, Hands.CHILDREN, Ahead.PUNCHED));
+        HoleGroup group = course.plan().holes().orElseThrow().groups().get(0);
+        assertEquals(group.tool(), Tool.AWL);
+        assertTrue(group.size().length().isLessThan(Length.ofMm(6)));
+    }
+
+    @DataProvider
+    Object[][] crowded() {
+        return new Object[][] {
+            {Books.sound().withStations(new StationScheme.Equal(9)).withLeaf(small(80))},
+            {Books.sound().withStations(Books.placed(5, 40, 100))},
+            {Books.bound("tapes").withStations(new StationScheme.Pairs(3, Length.ofMm(6), Length.ofMm(12)))},
+            {Books.bound("stab-running").withStations(new StationScheme.Margins(13, Length.ofMm(6), Length.ofMm(6)))},
+        };
+    }
+
+    private static BookSpec.Leaf small(double heightMm) {
+        return new BookSpec.Leaf(Length.ofMm(60), Length.ofMm(heightMm), false);
+    }
+
+    /** 10 mm from hole to hole, 8 mm to an edge: common practice, no source. */
+    @Test(dataProvider = "crowded")
+    public void holesLieSoThatAPaperPunchHasRoom(BookSpec book) {
+        Course course = Course.of(wish(book, 600, Hands.CHILDREN));
+        double height = course.plan().spec().leaf().height().mm();
+        double[] at = course.plan()
+                .holes()
+                .orElseThrow()
+                .match(
+                        folds -> folds.stations().fromHead().stream()
+                                .mapToDouble(Length::mm)
+                                .toArray(),
+                        side -> side.main().fromHead().stream()
+                                .mapToDouble(Length::mm)
+                                .toArray());
+        assertTrue(at[0] >= 8 && at[at.length - 1] <= height - 8, java.util.Arrays.toString(at));
+        for (int i = 1; i < at.length; i++) {
+            assertTrue(at[i] - at[i - 1] >= 10, java.util.Arrays.toString(at));
+        }
+        assertEquals(course.unfit(), Optional.empty());
+        assertTrue(
+                course.otherwise().stream().anyMatch(words -> words.in(Unit.MM).contains("has room")),
+                course.otherwise().toString());
+    }
+
+    @Test
+    public void whereTheBookHasRoomItsHolesStayWhereTheyAre() {
+        Course course = Course.of(pamphlets(300, Hands.CHILDREN));
+        assertEquals(course.plan().spec().stations(), Books.sound().stations());
+    }
+
+    @Test
+    public void whatChildrenCannotMakeSaysWhyAndNamesTheNearestThatTheyCan() {
+        Course hard = Course.of(wish(Books.bound("stab-hemp-leaf"), 600, Hands.CHILDREN));
+        assertTrue(hard.unfit().orElseThrow().in(Unit.MM).contains("much practice"));
+        assertFalse(hard.fits());
+        Course nearest = CourseChange.of(hard).get(0).course();
+        assertEquals(nearest.unfit(), Optional.empty());
+        assertEquals(nearest.atBlade(), 0);
+    }
+
+    @Test
+    public void othersSewWithTheBooksOwnThread() {
+        Course course = Course.of(pamphlets(300, Hands.NEW).withYarn(Length.ofMm(2)));
+        assertEquals(
+                course.plan().spec().thread().thread(), Books.sound().thread().thread());
+        assertTrue(course.otherwise().isEmpty());
+    }
+
+    /** Rows across a spine lie too near each other for a paper punch. */
+    @Test
+    public void holesOfACoverArePiercedBeforeForChildren() {
+        BookSpec book = Books.bound("long-stitch").withPages(96);
+        Course course = Course.of(wish(book, 600, Hands.CHILDREN));
+        Holes.InFolds holes = course.plan().foldHoles().orElseThrow();
+        int cover =
+                holes.cover().orElseThrow().rows().count() * holes.stations().count();
+        assertEquals(step(course, "punch-cover").who(), Who.TEACHER);
+        assertEquals(
+                step(course, "punch").words().in(Unit.MM),
+                "Punch " + (holes.list().holes() - cover) + " holes by the template");
+    }
+
+    @DataProvider
+    Object[][] yarns() {
+        return new Object[][] {{0.3}, {4.0}};
+    }
+
+    @Test(dataProvider = "yarns")
+    public void aYarnThatNoPunchedHoleTakesIsRefused(double mm) {
+        UnfitValueException unfit = org.testng.Assert.expectThrows(
+                UnfitValueException.class, () -> pamphlets(300, Hands.CHILDREN).withYarn(Length.ofMm(mm)));
+        assertEquals(unfit.field(), "yarnMm");
     }
 
     @Test
     public void anAdultIsAtTheBladeForEachInTurn() {
         BookSpec book = hinged();
-        Course one = Course.of(new CourseWish(book, 600, 8, 0, Hands.CHILDREN, 4, Set.of(), 0));
-        Course four = Course.of(new CourseWish(book, 600, 8, 3, Hands.CHILDREN, 4, Set.of(), 0));
+        Course one = Course.of(new CourseWish(book, 600, 8, 0, Hands.CHILDREN, 4, Set.of(), 0, CourseWish.USUAL_YARN));
+        Course four = Course.of(new CourseWish(book, 600, 8, 3, Hands.CHILDREN, 4, Set.of(), 0, CourseWish.USUAL_YARN));
         List<CourseStep> adults =
                 one.steps().stream().filter(step -> step.who() == Who.ADULT).toList();
         assertFalse(adults.isEmpty());
@@ -199,14 +329,16 @@ public class CourseTest {
     public void aClassThatNobodyCanHoldIsRefused(String field, int minutes, int people, int atTable, int spare) {
         UnfitValueException unfit = org.testng.Assert.expectThrows(
                 UnfitValueException.class,
-                () -> new CourseWish(Books.sound(), minutes, people, 0, Hands.NEW, atTable, Set.of(), spare));
+                () -> new CourseWish(
+                        Books.sound(), minutes, people, 0, Hands.NEW, atTable, Set.of(), spare, CourseWish.USUAL_YARN));
         assertEquals(unfit.field(), field);
     }
 
     @Test
     public void helpersLessThanNoneAreRefused() {
         assertThrows(
-                UnfitValueException.class, () -> new CourseWish(Books.sound(), 60, 8, -1, Hands.NEW, 4, Set.of(), 0));
+                UnfitValueException.class,
+                () -> new CourseWish(Books.sound(), 60, 8, -1, Hands.NEW, 4, Set.of(), 0, CourseWish.USUAL_YARN));
     }
 
     // what would make it fit
@@ -259,7 +391,8 @@ public class CourseTest {
                     Hands.NEW,
                     1 + random.nextInt(6),
                     EnumSet.noneOf(Ahead.class),
-                    random.nextInt(40));
+                    random.nextInt(40),
+                    CourseWish.USUAL_YARN);
             Course course = Course.of(wish);
             int each = course.plan().papers().stream()
                     .flatMap(paper -> paper.demands().stream())
@@ -306,6 +439,25 @@ public class CourseTest {
                 course.plan().papers().stream().map(PaperPlan::sheets).toList().size(), 1);
     }
 
+    /** Whoever has no stock to cut from wants as many sheets of that size as lie in all envelopes. */
+    @Test
+    public void sheetsThatAreCutFromNothingAreWantedAtTheirSize() {
+        BookSpec book = Books.sound();
+        BookSpec unstocked =
+                book.withPapers(book.papers().withMain(book.papers().main().withSupply(Optional.empty())));
+        Course course = Course.of(wish(unstocked, 300, Hands.NEW));
+        Kit.Item each = course.kit().envelope().get(0);
+        assertEquals(course.uncut().get(0), new Kit.Item(each.what(), 8 * each.number()));
+        assertTrue(course.used().papers().isEmpty());
+    }
+
+    @Test
+    public void yarnIsStiffenedAtAnEndInsteadOfWaxed() {
+        String cut =
+                step(Course.of(pamphlets(300, Hands.CHILDREN)), "wax").words().in(Unit.MM);
+        assertTrue(cut.contains("stiffen an end") && !cut.contains("wax"), cut);
+    }
+
     @Test
     public void aChildsNeedleIsBlunt() {
         assertTrue(Course.of(pamphlets(300, Hands.CHILDREN)).kit().envelope().stream()
@@ -331,7 +483,8 @@ public class CourseTest {
 
     @Test(dataProvider = "tables")
     public void twoAtATableShareATool(int people, int atTable, int tools) {
-        Course course = Course.of(new CourseWish(Books.sound(), 180, people, 0, Hands.NEW, atTable, Set.of(), 0));
+        Course course = Course.of(
+                new CourseWish(Books.sound(), 180, people, 0, Hands.NEW, atTable, Set.of(), 0, CourseWish.USUAL_YARN));
         Kit.Item bone = course.kit().tables().stream()
                 .filter(item -> item.what().in(Unit.MM).equals("bone folder"))
                 .findFirst()
@@ -341,7 +494,8 @@ public class CourseTest {
 
     @Test
     public void sparesAreRoundedUp() {
-        assertEquals(new CourseWish(Books.sound(), 180, 8, 0, Hands.NEW, 4, Set.of(), 10).kits(), 9);
+        assertEquals(
+                new CourseWish(Books.sound(), 180, 8, 0, Hands.NEW, 4, Set.of(), 10, CourseWish.USUAL_YARN).kits(), 9);
     }
 
     @Test

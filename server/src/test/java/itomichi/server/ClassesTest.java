@@ -94,6 +94,8 @@ public class ClassesTest extends HttpTest {
             {"name", "  ", "A name is wanted; none was typed."},
             {"hands", "CLUMSY", "CLUMSY"},
             {"bookId", "nobody", "nobody"},
+            {"yarnMm", 9, "A yarn of 9\u202fmm: from 0.8\u202fmm to 2.5\u202fmm is taken."},
+            {"yarnMm", -1e9, "a length is wanted."},
             {"ahead", java.util.Collections.singletonList(null), "ahead"},
         };
     }
@@ -142,6 +144,57 @@ public class ClassesTest extends HttpTest {
     @Test
     public void labelsThatNoSheetOfThatPaperHasAreRefused() {
         assertEquals(get(path(begun()) + "/labels.pdf?form=LARGE&paper=LETTER").status(), 422);
+    }
+
+    @Test
+    public void childrenSewWithAYarnOfTheThicknessThatTheClassSays() {
+        JsonNode course = kept(begun(), "hands", "CHILDREN").body();
+        JsonNode thick = kept(course, "yarnMm", 2).body();
+        assertEquals(thick.get("yarn").get("mm").asString(), "2\u202fmm");
+        assertTrue(thick.get("otherwise").get(0).get("mm").asString().startsWith("sewn with yarn 2\u202fmm thick"));
+        assertTrue(thick.get("amounts")
+                .valueStream()
+                .anyMatch(one -> one.get("name").asString().equals("yarn")));
+        assertTrue(kept(thick, "hands", "NEW").body().get("otherwise").isEmpty());
+    }
+
+    @Test
+    public void whatChildrenCannotMakeIsSaidWithTheNearestThatTheyCan() {
+        ObjectNode hard = document("Net");
+        hard.put("structure", "stab-hemp-leaf");
+        ObjectNode wish = wish(post("/api/books", hard).body());
+        wish.put("hands", "CHILDREN");
+        JsonNode course = post("/api/classes", wish).body();
+        assertFalse(course.get("fit").get("fits").asBoolean());
+        assertTrue(course.get("unfit").get("mm").asString().contains("asks much practice"));
+        assertTrue(
+                course.get("changes").get(0).get("words").get("mm").asString().startsWith("Make a "));
+    }
+
+    @Test
+    public void itsTemplatesAndItsWayAreThoseOfTheClass() {
+        JsonNode course = kept(begun(), "hands", "CHILDREN").body();
+        byte[] templates = get(path(course) + "/template.pdf").raw().body();
+        assertEquals(new String(templates, 0, 5, StandardCharsets.US_ASCII), "%PDF-");
+        assertFalse(get(path(course) + "/way").body().get("steps").isEmpty());
+    }
+
+    @Test
+    public void aClassIsOnTheShoppingListUntilItIsOver() {
+        ObjectNode wish = wish(begin("Cues"));
+        wish.put("name", "Shopped for").put("begins", "2099-12-05T14:00");
+        JsonNode course = post("/api/classes", wish).body();
+        assertTrue(shoppedFor(), "before it");
+        kept(course, "begins", "2020-12-05T14:00");
+        assertFalse(shoppedFor(), "when it is over");
+        kept(course, "begins", null);
+        assertTrue(shoppedFor(), "while no day is settled");
+        delete(path(course));
+        assertFalse(shoppedFor(), "when it is not held");
+    }
+
+    private boolean shoppedFor() {
+        return get("/api/supplies").body().get("needs").toString().contains("Shopped for");
     }
 
     /** What its book becomes is what the class makes. */

@@ -61,6 +61,22 @@ public class ClassesTest extends Journey {
         assertThat(field(page, "People")).hasValue("12");
     }
 
+    /** Thickness of the yarn, holes that go with it, and the templates of those holes. */
+    @Test
+    public void childrenSewWithAYarnAsThickAsIsTyped() {
+        Page page = begun("Taught to children");
+        page.getByText("of children").click();
+        fill(page, "Their yarn is so thick", "2 mm");
+        assertThat(page.locator(".class-otherwise")).containsText(Pattern.compile("yarn 2.mm thick"));
+        assertThat(page.locator(".class-otherwise")).containsText(Pattern.compile("holes 6.mm wide"));
+        fill(page, "Their yarn is so thick", "9 mm");
+        assertThat(page.getByText(Pattern.compile("A yarn of 9.mm: from"))).isVisible();
+        String templates = page.getByText("Templates, as many as a sheet holds")
+                .locator("xpath=ancestor-or-self::a")
+                .getAttribute("href");
+        assertEquals(page.request().get(templates).status(), 200);
+    }
+
     @Test
     public void whatMakesItFitIsTakenByAPress() {
         Page page = begun("Taught in an hour");

@@ -1,5 +1,8 @@
 package itomichi.documents.drawing;
 
+import java.util.List;
+import java.util.stream.Stream;
+
 /** Something drawn on a page, in mm from its upper left corner. */
 public sealed interface Shape {
 
@@ -18,6 +21,13 @@ public sealed interface Shape {
         void words(Words words) throws E;
 
         void photo(Photo photo) throws E;
+
+        /** What is drawn again is drawn where it then lies, unless a format can say it shorter. */
+        default void again(Again again) throws E {
+            for (Shape shape : again.plain().toList()) {
+                shape.drawOn(this);
+            }
+        }
     }
 
     /**
@@ -32,6 +42,11 @@ public sealed interface Shape {
 
     /** The same shape, moved. */
     Shape moved(double rightMm, double downMm);
+
+    /** What is drawn, shape by shape: of what is drawn again, each where it then lies. */
+    default Stream<Shape> plain() {
+        return Stream.of(this);
+    }
 
     /** A straight line. */
     record Line(double x1Mm, double y1Mm, double x2Mm, double y2Mm, Pen pen, Ink ink) implements Shape {
@@ -139,6 +154,38 @@ public sealed interface Shape {
         @Override
         public Shape moved(double rightMm, double downMm) {
             return new Words(xMm + rightMm, yMm + downMm, text, sizeMm, middle, turned, ink);
+        }
+    }
+
+    /**
+     * Shapes that are drawn several times.
+     *
+     * @param shapes the same list each time
+     * @param rightMm how far to the right of where they were drawn first
+     * @param downMm how far below it
+     */
+    record Again(List<Shape> shapes, double rightMm, double downMm) implements Shape {
+        @Override
+        public <E extends Exception> void drawOn(Sink<E> sink) throws E {
+            sink.again(this);
+        }
+
+        @Override
+        public Stream<Shape> plain() {
+            return shapes.stream().map(shape -> shape.moved(rightMm, downMm)).flatMap(Shape::plain);
+        }
+
+        @Override
+        public Shape stretched(double across, double along) {
+            return new Again(
+                    shapes.stream().map(shape -> shape.stretched(across, along)).toList(),
+                    rightMm * across,
+                    downMm * along);
+        }
+
+        @Override
+        public Shape moved(double byRightMm, double byDownMm) {
+            return new Again(shapes, rightMm + byRightMm, downMm + byDownMm);
         }
     }
 }

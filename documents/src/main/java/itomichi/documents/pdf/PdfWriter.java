@@ -8,18 +8,27 @@ import java.awt.Color;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.InputStream;
+import java.io.OutputStream;
 import java.io.UncheckedIOException;
+import java.util.HashMap;
+import java.util.IdentityHashMap;
+import java.util.List;
+import java.util.Map;
 import org.apache.fontbox.ttf.TTFParser;
 import org.apache.fontbox.ttf.TrueTypeFont;
+import org.apache.pdfbox.cos.COSName;
 import org.apache.pdfbox.io.RandomAccessReadBuffer;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.pdmodel.PDDocumentInformation;
 import org.apache.pdfbox.pdmodel.PDPage;
 import org.apache.pdfbox.pdmodel.PDPageContentStream;
+import org.apache.pdfbox.pdmodel.PDResources;
 import org.apache.pdfbox.pdmodel.common.PDRectangle;
 import org.apache.pdfbox.pdmodel.font.PDFont;
 import org.apache.pdfbox.pdmodel.font.PDType0Font;
+import org.apache.pdfbox.pdmodel.graphics.form.PDFormXObject;
 import org.apache.pdfbox.pdmodel.graphics.image.JPEGFactory;
+import org.apache.pdfbox.pdmodel.interactive.annotation.PDAppearanceStream;
 import org.apache.pdfbox.util.Matrix;
 import org.jspecify.annotations.Nullable;
 
@@ -34,14 +43,19 @@ public final class PdfWriter {
 
     private final PDDocument document;
     private final PDFont font;
+    private final IdentityHashMap<List<Shape>, PDFormXObject> forms = new IdentityHashMap<>();
+    /** A round of each size, about the origin, drawn with whatever pen is in hand. */
+    private final Map<Double, PDFormXObject> rounds = new HashMap<>();
+
+    private final Map<Integer, Boolean> letters = new HashMap<>();
 
     private PdfWriter(PDDocument document) throws IOException {
         this.document = document;
         try (InputStream face = PDDocument.class.getResourceAsStream(FACE)) {
-            TrueTypeFont letters = new TTFParser().parse(new RandomAccessReadBuffer(face));
+            TrueTypeFont type = new TTFParser().parse(new RandomAccessReadBuffer(face));
             // Ligatures would be looked for in every word, which takes ten times as long as all the rest of a sheet.
-            letters.setEnableGsub(false);
-            this.font = PDType0Font.load(document, letters, true);
+            type.setEnableGsub(false);
+            this.font = PDType0Font.load(document, type, true);
         }
     }
 
@@ -69,7 +83,7 @@ public final class PdfWriter {
         PDPage sheet = new PDPage(new PDRectangle(points(page.widthMm()), points(page.heightMm())));
         document.addPage(sheet);
         try (PDPageContentStream content = new PDPageContentStream(document, sheet)) {
-            PageSink sink = new PageSink(content, page.heightMm());
+            PageSink sink = new PageSink(content, points(page.widthMm()), page.heightMm());
             for (Shape shape : page.shapes()) {
                 shape.drawOn(sink);
             }
@@ -83,14 +97,16 @@ public final class PdfWriter {
      */
     private final class PageSink implements Shape.Sink<IOException> {
         private final PDPageContentStream content;
+        private final float width;
         private final double heightMm;
         private @Nullable Pen pen;
         private @Nullable Ink ink;
         /** The line drawn last, where its path still goes on. */
         private Shape.@Nullable Line open;
 
-        PageSink(PDPageContentStream content, double heightMm) {
+        PageSink(PDPageContentStream content, float width, double heightMm) {
             this.content = content;
+            this.width = width;
             this.heightMm = heightMm;
         }
 
@@ -114,7 +130,12 @@ public final class PdfWriter {
         @Override
         public void circle(Shape.Circle circle) throws IOException {
             take(circle.pen(), circle.ink());
-            PdfWriter.circle(content, circle, heightMm);
+            PDFormXObject round = rounds.get(circle.radiusMm());
+            if (round == null) {
+                round = round(circle.radiusMm());
+                rounds.put(circle.radiusMm(), round);
+            }
+            laid(round, points(circle.xMm()), points(heightMm - circle.yMm()));
         }
 
         @Override
@@ -146,6 +167,38 @@ public final class PdfWriter {
                 content.stroke();
                 open = null;
             }
+        }
+
+        /** As a form, which is written once however often it is drawn. */
+        @Override
+        public void again(Shape.Again again) throws IOException {
+            end();
+            PDFormXObject form = forms.get(again.shapes());
+            if (form == null) {
+                form = form(again.shapes());
+                forms.put(again.shapes(), form);
+            }
+            laid(form, points(again.rightMm()), points(-again.downMm()));
+        }
+
+        private PDFormXObject form(List<Shape> shapes) throws IOException {
+            PDAppearanceStream form = PdfWriter.this.form(new PDRectangle(width, points(heightMm)));
+            try (OutputStream bytes = form.getStream().createOutputStream(COSName.FLATE_DECODE);
+                    PDPageContentStream inside = new PDPageContentStream(document, form, bytes)) {
+                PageSink sink = new PageSink(inside, width, heightMm);
+                for (Shape shape : shapes) {
+                    shape.drawOn(sink);
+                }
+                sink.end();
+            }
+            return form;
+        }
+
+        private void laid(PDFormXObject form, float right, float up) throws IOException {
+            content.saveGraphicsState();
+            content.transform(Matrix.getTranslateInstance(right, up));
+            content.drawForm(form);
+            content.restoreGraphicsState();
         }
 
         private void take(Pen wanted, Ink color) throws IOException {
@@ -183,17 +236,28 @@ public final class PdfWriter {
     /** How far a control point lies from the end of a quarter circle drawn as a cubic curve, in radii: the usual constant. */
     private static final double QUARTER = 0.5522847498;
 
-    private static void circle(PDPageContentStream content, Shape.Circle circle, double heightMm) throws IOException {
-        double x = circle.xMm();
-        double y = heightMm - circle.yMm();
-        double r = circle.radiusMm();
-        double k = r * QUARTER;
-        content.moveTo(points(x + r), points(y));
-        curve(content, x + r, y + k, x + k, y + r, x, y + r);
-        curve(content, x - k, y + r, x - r, y + k, x - r, y);
-        curve(content, x - r, y - k, x - k, y - r, x, y - r);
-        curve(content, x + k, y - r, x + r, y - k, x + r, y);
-        content.stroke();
+    private PDFormXObject round(double radiusMm) throws IOException {
+        double k = radiusMm * QUARTER;
+        PDAppearanceStream form = form(new PDRectangle(
+                points(-2 * radiusMm), points(-2 * radiusMm), points(4 * radiusMm), points(4 * radiusMm)));
+        try (OutputStream bytes = form.getStream().createOutputStream(COSName.FLATE_DECODE);
+                PDPageContentStream inside = new PDPageContentStream(document, form, bytes)) {
+            inside.moveTo(points(radiusMm), 0);
+            curve(inside, radiusMm, k, k, radiusMm, 0, radiusMm);
+            curve(inside, -k, radiusMm, -radiusMm, k, -radiusMm, 0);
+            curve(inside, -radiusMm, -k, -k, -radiusMm, 0, -radiusMm);
+            curve(inside, k, -radiusMm, radiusMm, -k, radiusMm, 0);
+            inside.stroke();
+        }
+        return form;
+    }
+
+    /** An appearance is a form, and the only one that a page's content stream writes into. */
+    private PDAppearanceStream form(PDRectangle box) {
+        PDAppearanceStream form = new PDAppearanceStream(document);
+        form.setBBox(box);
+        form.setResources(new PDResources());
+        return form;
     }
 
     private static void curve(
@@ -219,6 +283,10 @@ public final class PdfWriter {
 
     /** The text with a question mark for each letter that the face lacks, and plain blanks for thin ones. */
     private String printable(String text) {
+        // every face has these, and most of what is printed is nothing else
+        if (text.chars().allMatch(letter -> letter >= ' ' && letter <= '~')) {
+            return text;
+        }
         StringBuilder printable = new StringBuilder();
         text.codePoints()
                 .forEach(letter -> printable.append(
@@ -227,6 +295,10 @@ public final class PdfWriter {
     }
 
     private boolean has(int letter) {
+        return letters.computeIfAbsent(letter, this::inFace);
+    }
+
+    private boolean inFace(int letter) {
         try {
             return font.encode(Character.toString(letter)).length > 0;
         } catch (IllegalArgumentException missing) {

@@ -167,8 +167,9 @@ public final class Handout {
 
     private Drawing.Page page(List<Cell> cells, int number, int pages) {
         List<Shape> shapes = new ArrayList<>();
+        List<Shape> part = part(cells, number, pages);
         for (int time = 0; time < form.times; time++) {
-            part(shapes, cells, time * partHeightMm(), number, pages);
+            shapes.add(new Shape.Again(part, 0, time * partHeightMm()));
         }
         if (form.times > 1) {
             shapes.add(new Shape.Line(0, partHeightMm(), paper.widthMm(), partHeightMm(), Pen.CUT));
@@ -176,20 +177,22 @@ public final class Handout {
         return new Drawing.Page(paper.widthMm(), paper.heightMm(), shapes);
     }
 
-    private void part(List<Shape> shapes, List<Cell> cells, double topMm, int number, int pages) {
+    private List<Shape> part(List<Cell> cells, int number, int pages) {
+        List<Shape> shapes = new ArrayList<>();
         if (form.worded) {
-            heading(shapes, topMm + EDGE_MM);
+            heading(shapes, EDGE_MM);
         }
         for (int i = 0; i < cells.size(); i++) {
             int row = i / form.columns;
             double left = EDGE_MM + i % form.columns * (cellWidthMm + BETWEEN_MM);
-            double top = topMm + EDGE_MM + headingMm + row * (cellHeightMm() + BETWEEN_MM);
+            double top = EDGE_MM + headingMm + row * (cellHeightMm() + BETWEEN_MM);
             cells.get(i).draw(shapes, left, top);
         }
         String foot = form.worded
                 ? plan.spec().title().name() + (pages > 1 ? ", page " + number + " of " + pages : "")
                 : Integer.toString(number);
-        shapes.add(new Shape.Words(paper.widthMm() / 2, topMm + partHeightMm() - EDGE_MM / 2, foot, 2.8, true, false));
+        shapes.add(new Shape.Words(paper.widthMm() / 2, partHeightMm() - EDGE_MM / 2, foot, 2.8, true, false));
+        return shapes;
     }
 
     /** Sets the heading, and says where it ends. */

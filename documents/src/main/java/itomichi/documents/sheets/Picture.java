@@ -6,7 +6,10 @@ import itomichi.path.StabFrame;
 import itomichi.path.Strand;
 import itomichi.plan.SewingPlan;
 import itomichi.steps.StepLine;
+import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 
 /** A picture of the work on a step sheet: the views one below the other, drawn smaller by one scale. */
 final class Picture {
@@ -18,6 +21,7 @@ final class Picture {
 
     private final Ground ground;
     private final List<Band> bands;
+    private final Map<Integer, List<Shape>> works = new HashMap<>();
 
     /**
      * How it is drawn.
@@ -129,12 +133,10 @@ final class Picture {
             List<List<Strand>> strands,
             int from,
             int to) {
+        shapes.add(new Shape.Again(works.computeIfAbsent(signature, this::work), leftMm, topMm));
         double y = topMm;
         for (Band band : bands) {
             PictureBand place = new PictureBand(ground, band, leftMm, y + NAME_MM, rowMm(band, signature));
-            shapes.add(new Shape.Words(leftMm, y + NAME_MM - 0.9, band.name, 2.8, false, false));
-            place.work(shapes);
-            place.holes(shapes, signature);
             for (int i = 0; i < to; i++) {
                 boolean now = i >= from;
                 for (Strand strand : strands.get(i)) {
@@ -158,6 +160,20 @@ final class Picture {
             }
             y += band.heightMm + NAME_MM + 2;
         }
+    }
+
+    /** The work before anything is sewn, which is the same in every picture of a signature. */
+    private List<Shape> work(int signature) {
+        List<Shape> shapes = new ArrayList<>();
+        double y = 0;
+        for (Band band : bands) {
+            PictureBand place = new PictureBand(ground, band, 0, y + NAME_MM, rowMm(band, signature));
+            shapes.add(new Shape.Words(0, y + NAME_MM - 0.9, band.name, 2.8, false, false));
+            place.work(shapes);
+            place.holes(shapes, signature);
+            y += band.heightMm + NAME_MM + 2;
+        }
+        return shapes;
     }
 
     /** What lies in the middle of a band: the row in hand, but for the first and the last rows, beyond which there is nothing to see. */

@@ -30,6 +30,11 @@ public record StoredBook(
 
     private static final Logger LOG = LoggerFactory.getLogger(StoredBook.class);
 
+    /** The same book made otherwise. */
+    public StoredBook as(BookDocument other) {
+        return new StoredBook(id, version, revision, parent, change, other, onShelf, removed, step, changedAt);
+    }
+
     /** Does what asks for its plan; where it cannot be planned as it is kept that is left undone, so that it hides no other book. */
     public void unlessUnplanned(Runnable act) {
         try {

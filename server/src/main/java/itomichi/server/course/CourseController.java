@@ -5,7 +5,10 @@ import itomichi.documents.sheets.KitSheet;
 import itomichi.documents.sheets.LabelForm;
 import itomichi.documents.sheets.LabelSheet;
 import itomichi.documents.sheets.PrintPaper;
+import itomichi.documents.sheets.TemplateSheet;
 import itomichi.server.course.CourseView.CourseLine;
+import itomichi.server.plan.WayView;
+import itomichi.server.plan.WayViews;
 import itomichi.server.platform.Csv;
 import itomichi.server.platform.Sent;
 import itomichi.server.printer.Printers;
@@ -106,6 +109,23 @@ class CourseController {
             @RequestParam(defaultValue = "A4") PrintPaper paper) {
         CourseService.Sewn sewn = courses.sewn(id);
         return SheetFiles.pdf(sewn.name(), "handout", Handout.draw(sewn.plan(), form, leftHanded, paper));
+    }
+
+    /** A template for each envelope, laid on as often as a page has room. */
+    @GetMapping(value = "/{id}/template.pdf", produces = MediaType.APPLICATION_PDF_VALUE)
+    ResponseEntity<byte[]> template(
+            @PathVariable UUID id,
+            @RequestParam(defaultValue = "A4") PrintPaper paper,
+            @RequestParam(required = false) @Nullable UUID printer) {
+        TemplateSheet sheet = courses.templates(id, LocalDate.now(clock), address(id));
+        return SheetFiles.pdf(
+                sheet.plan().spec().title().name(), "templates", sheet.draw(paper, printers.correction(printer)));
+    }
+
+    /** The work and every step of it, as it is sewn in the class. */
+    @GetMapping("/{id}/way")
+    WayView way(@PathVariable UUID id) {
+        return WayViews.of(courses.sewn(id).plan().sewn());
     }
 
     private static String address(UUID id) {

@@ -2,6 +2,7 @@ package itomichi.server.course;
 
 import itomichi.course.Ahead;
 import itomichi.course.CourseWish;
+import itomichi.server.document.Checked;
 import itomichi.server.platform.Sent;
 import itomichi.spec.BookSpec;
 import itomichi.spec.UnfitValueException;
@@ -27,6 +28,7 @@ import org.jspecify.annotations.Nullable;
  * @param ahead what the teacher does before
  * @param sparePercent how many more kits are made ready
  * @param brings what everybody brings along, a line each
+ * @param yarnMm how thick the yarn is that children sew with; left out where it is the usual one
  */
 public record CourseDocument(
         String name,
@@ -39,7 +41,8 @@ public record CourseDocument(
         int atTable,
         List<Ahead> ahead,
         int sparePercent,
-        String brings) {
+        String brings,
+        @Nullable Double yarnMm) {
 
     private static final int LONGEST_NAME = 80;
     private static final int LONGEST_BRINGS = 400;
@@ -55,7 +58,15 @@ public record CourseDocument(
         begun();
         Sent.given("ahead", ahead).forEach(one -> Sent.given("ahead", one));
         return new CourseWish(
-                book, minutes, people, helpers, Sent.given("hands", hands), atTable, Set.copyOf(ahead), sparePercent);
+                book,
+                minutes,
+                people,
+                helpers,
+                Sent.given("hands", hands),
+                atTable,
+                Set.copyOf(ahead),
+                sparePercent,
+                yarnMm == null ? CourseWish.USUAL_YARN : Checked.mm("yarnMm", yarnMm));
     }
 
     private void begun() {
@@ -92,6 +103,7 @@ public record CourseDocument(
                 atTable,
                 other.stream().sorted().toList(),
                 sparePercent,
-                brings);
+                brings,
+                yarnMm);
     }
 }

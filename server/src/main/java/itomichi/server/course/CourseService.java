@@ -6,6 +6,8 @@ import itomichi.course.CourseChange;
 import itomichi.course.Kit;
 import itomichi.documents.sheets.KitSheet;
 import itomichi.documents.sheets.LabelSheet;
+import itomichi.documents.sheets.TemplateKind;
+import itomichi.documents.sheets.TemplateSheet;
 import itomichi.measure.Unit;
 import itomichi.schedule.WorkTime;
 import itomichi.server.book.BookService;
@@ -19,10 +21,12 @@ import itomichi.server.platform.ProblemException;
 import itomichi.server.supply.AmountView;
 import itomichi.server.supply.Amounts;
 import itomichi.server.supply.SupplyService;
+import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
+import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
@@ -72,7 +76,16 @@ public class CourseService {
     }
 
     /** A class with its book. */
-    record Worked(Stored stored, StoredBook book, Course course, List<AmountView> amounts) {}
+    record Worked(Stored stored, StoredBook book, Course course, List<AmountView> amounts) {
+        /** The book as it is made in the class: other thread is not out of the drawer that the book's own is out of. */
+        BookDocument made() {
+            return made(book, course);
+        }
+
+        private static BookDocument made(StoredBook book, Course course) {
+            return BookDocuments.changed(book.document(), course.plan().spec());
+        }
+    }
 
     /** What changes are worked out from. */
     private record From(CourseDocument document, BookDocument book) {}
@@ -88,7 +101,13 @@ public class CourseService {
     private Worked worked(Stored stored) {
         StoredBook book = books.stored(stored.document().bookId());
         Course course = Course.of(stored.document().wish(BookDocuments.spec(book.document())));
-        return new Worked(stored, book, course, amounts.views(book.document(), course.used()));
+        Unit unit = book.document().unit();
+        List<AmountView> all = new ArrayList<>();
+        course.uncut()
+                .forEach(sheets ->
+                        all.add(new AmountView(sheets.what().in(unit), Integer.toString(sheets.number()), null, null)));
+        all.addAll(amounts.views(Worked.made(book, course), course.used()));
+        return new Worked(stored, book, course, all);
     }
 
     CourseView look(UUID id) {
@@ -125,7 +144,7 @@ public class CourseService {
         keeping.take(
                 id,
                 worked.stored().document().bookId(),
-                worked.book().document(),
+                worked.made(),
                 worked.course().used());
         return look(id);
     }
@@ -166,6 +185,21 @@ public class CourseService {
 
     /** A book as it is sewn in a class. */
     record Sewn(String name, BookPlan plan) {}
+
+    /** Its templates: as often as the page has room, for there is one in each envelope. */
+    TemplateSheet templates(UUID id, LocalDate today, String address) {
+        Worked worked = worked(id);
+        BookPlan plan = worked.course().plan();
+        List<TemplateKind> served = TemplateKind.of(plan);
+        if (served.isEmpty()) {
+            throw new ProblemException(
+                    HttpStatus.UNPROCESSABLE_CONTENT,
+                    "Nothing is punched for this structure ("
+                            + plan.spec().bound().name() + ").");
+        }
+        return new TemplateSheet(
+                plan, served.subList(0, 1), false, 1, true, today, worked.book().revision(), Optional.of(address));
+    }
 
     Sewn sewn(UUID id) {
         Worked worked = worked(id);

@@ -23,6 +23,9 @@ import org.jspecify.annotations.Nullable;
  * @param atBlade of that, adults at a blade or a point for everybody; nothing where none is
  * @param before hours and minutes of the teacher before
  * @param stopped whether the book cannot be made as it is
+ * @param unfit why these hands cannot make it; left out where they can
+ * @param otherwise what is otherwise than at the binder's own table
+ * @param yarn how thick the yarn is that children sew with
  * @param changes that make it fit, the nearest first
  * @param kits envelopes that are made ready
  * @param tables that are laid
@@ -44,6 +47,9 @@ public record CourseView(
         @Nullable String atBlade,
         String before,
         boolean stopped,
+        @Nullable InUnits unfit,
+        List<InUnits> otherwise,
+        InUnits yarn,
         List<CourseStepView> steps,
         List<CourseChangeView> changes,
         int kits,

@@ -5,6 +5,7 @@ import itomichi.course.CourseChange;
 import itomichi.course.CourseStep;
 import itomichi.course.Kit;
 import itomichi.finding.Working;
+import itomichi.measure.Fineness;
 import itomichi.schedule.WorkTime;
 import itomichi.server.course.CourseView.CourseChangeView;
 import itomichi.server.course.CourseView.CourseFit;
@@ -35,7 +36,7 @@ final class CourseViews {
                 worked.stored().document(),
                 worked.book().document().name(),
                 worked.book().version(),
-                new CourseFit(course.fit(), course.fit().words(), course.fit().fits()),
+                new CourseFit(course.fit(), course.fit().words(), course.fits()),
                 WorkTime.told(minutes.usual()),
                 WorkTime.told(minutes.quick()),
                 WorkTime.told(minutes.slow()),
@@ -44,6 +45,9 @@ final class CourseViews {
                 course.atBlade() == 0 ? null : WorkTime.told(course.atBlade()),
                 WorkTime.told(course.before()),
                 course.plan().stopped(),
+                course.unfit().map(InUnits::of).orElse(null),
+                course.otherwise().stream().map(InUnits::of).toList(),
+                InUnits.of(course.wish().yarn().at(Fineness.BUNDLE)),
                 course.steps().stream().map(CourseViews::step).toList(),
                 changes.stream().map(change -> change(change, worked)).toList(),
                 course.wish().kits(),

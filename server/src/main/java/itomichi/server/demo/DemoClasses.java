@@ -26,7 +26,8 @@ final class DemoClasses {
                         4,
                         List.of(Ahead.FOLDED),
                         10,
-                        "an apron, a favourite pencil"))
+                        "an apron, a favourite pencil",
+                        null))
                 : Optional.empty();
     }
 }

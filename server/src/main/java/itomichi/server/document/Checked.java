@@ -7,8 +7,8 @@ import java.util.List;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 
-/** Checked of a document, checked as they are taken: there at all, and a number that can be a length. */
-final class Checked {
+/** Parts of a document, checked as they are taken: there at all, and a number that can be a length. */
+public final class Checked {
 
     private Checked() {}
 
@@ -17,7 +17,12 @@ final class Checked {
         return values;
     }
 
-    static Length mm(String field, double mm) {
+    /**
+     * A length.
+     *
+     * @throws UnfitValueException if it is none
+     */
+    public static Length mm(String field, double mm) {
         if (!(Math.abs(mm) < 1e6)) {
             throw new UnfitValueException(field, "Read " + mm + " mm; a length is wanted.");
         }

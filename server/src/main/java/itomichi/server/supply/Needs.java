@@ -99,6 +99,10 @@ final class Needs {
         counted(book, thread.thing(), thread.name(), thread.metres(), "m");
     }
 
+    void whole(StoredBook book, StockThing thing, double number) {
+        counted(book, thing.id(), thing.name(), number, thing.unit());
+    }
+
     private void counted(StoredBook book, @Nullable UUID thing, String name, double number, String unit) {
         if (thing == null || thing(thing).isEmpty()) {
             elsewhere(book, new Elsewhere(name, Optional.empty(), unit), number);

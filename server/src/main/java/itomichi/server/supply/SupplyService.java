@@ -1,19 +1,14 @@
 package itomichi.server.supply;
 
-import itomichi.book.BookPlan;
-import itomichi.cover.PieceStuff;
 import itomichi.cutting.Knife;
 import itomichi.documents.sheets.SharedCutsSheet;
-import itomichi.edition.Edition;
 import itomichi.finding.Stage;
 import itomichi.measure.Length;
 import itomichi.plan.UsedUp;
 import itomichi.server.book.BookService;
 import itomichi.server.book.StageWatch.Used;
 import itomichi.server.book.StoredBook;
-import itomichi.server.copies.CopiesService;
 import itomichi.server.document.BookDocument;
-import itomichi.server.document.KindStuffs;
 import itomichi.server.drawer.DrawerService;
 import itomichi.server.drawer.StockThing;
 import itomichi.server.plan.PlanViews;
@@ -23,16 +18,11 @@ import itomichi.server.supply.SupplyView.StageUse;
 import itomichi.spec.UnfitValueException;
 import java.util.ArrayList;
 import java.util.Comparator;
-import java.util.EnumSet;
 import java.util.List;
-import java.util.Map;
-import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
-import org.slf4j.Logger;
-import org.slf4j.LoggerFactory;
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -40,8 +30,6 @@ import org.springframework.transaction.annotation.Transactional;
 /** What books use up, what the drawers hold of it, what is cut and bought. */
 @Service
 public class SupplyService {
-
-    private static final Logger LOG = LoggerFactory.getLogger(SupplyService.class);
 
     /** The same books are looked at in the same order, and cut in the same way. */
     private static final Comparator<StoredBook> BY_NAME =
@@ -58,7 +46,7 @@ public class SupplyService {
     private final KnifeStore knives;
     private final Cuttings cuttings;
     private final StageUses stages;
-    private final CopiesService copies;
+    private final Wants wants;
     private final ActKeeping keeping;
 
     SupplyService(
@@ -68,7 +56,7 @@ public class SupplyService {
             KnifeStore knives,
             Cuttings cuttings,
             StageUses stages,
-            CopiesService copies,
+            Wants wants,
             ActKeeping keeping) {
         this.books = books;
         this.drawers = drawers;
@@ -76,7 +64,7 @@ public class SupplyService {
         this.knives = knives;
         this.cuttings = cuttings;
         this.stages = stages;
-        this.copies = copies;
+        this.wants = wants;
         this.keeping = keeping;
     }
 
@@ -88,11 +76,14 @@ public class SupplyService {
                 .sorted(BY_NAME)
                 .toList();
         Needs needs = new Needs(drawers, cuttings);
-        addAll(
+        wants.addAll(
                 needs,
                 bench.stream()
                         .filter(book -> wanted.isEmpty() || wanted.contains(book.id()))
                         .toList());
+        if (wanted.isEmpty()) {
+            wants.addOthers(needs);
+        }
         return SupplyViews.of(
                 bench,
                 wanted,
@@ -114,66 +105,6 @@ public class SupplyService {
                 .limit(BookService.MOST_TOGETHER)
                 .toList();
         return books.all(missing).stream().filter(book -> !book.removed()).toList();
-    }
-
-    /**
-     * What is not done yet of these books is still wanted for them, and what spoilt copies need anew whatever stages are done; a book that
-     * cannot be planned wants nothing.
-     */
-    private void addAll(Needs needs, List<StoredBook> wanting) {
-        Map<UUID, CopiesService.Untaken> spoilt =
-                copies.untaken(wanting.stream().map(StoredBook::id).toList());
-        for (StoredBook book : wanting) {
-            add(needs, book, Optional.ofNullable(spoilt.get(book.id())));
-        }
-    }
-
-    private void add(Needs needs, StoredBook book, Optional<CopiesService.Untaken> spoilt) {
-        UsedUp used;
-        Optional<UsedUp> anew;
-        try {
-            BookPlan plan = PlanViews.plan(book.document());
-            used = UsedUp.of(plan.worked());
-            anew = spoilt.map(one -> Edition.of(plan).anew(one.before(), one.copies()));
-        } catch (RuntimeException unplanned) {
-            LOG.warn("Book {} cannot be planned as it is kept", book.id(), unplanned);
-            return;
-        }
-        Set<Stage> open = EnumSet.allOf(Stage.class);
-        open.removeAll(book.document().done());
-        add(needs, book, used, open, open.contains(Stage.COVER) ? stages.cutFrom(book.id()) : Set.of());
-        anew.ifPresent(more -> add(needs, book, more, EnumSet.allOf(Stage.class), Set.of()));
-    }
-
-    /**
-     * What is used up in these stages.
-     *
-     * @param cut things from which its pieces are cut already
-     */
-    private void add(Needs needs, StoredBook book, UsedUp used, Set<Stage> in, Set<UUID> cut) {
-        BookDocument document = book.document();
-        if (in.contains(Stage.PAPER)) {
-            used.papers().forEach(paper -> needs.paper(book, StageUses.paper(document, paper.paper()), paper.sheets()));
-        }
-        if (in.contains(Stage.SEW)) {
-            StageUses.threads(document, used).forEach(thread -> needs.thread(book, thread));
-        }
-        if (in.contains(Stage.COVER)) {
-            used.pieces().forEach((stuff, pieces) -> pieces.forEach(piece -> piece(needs, book, cut, stuff, piece)));
-            used.lengths().forEach(length -> needs.length(book, length));
-        }
-    }
-
-    private void piece(Needs needs, StoredBook book, Set<UUID> cut, PieceStuff stuff, UsedUp.PieceUse piece) {
-        UUID thing = KindStuffs.stock(book.document(), piece.kind(), stuff)
-                .map(BookDocument.CoverStock::drawerId)
-                .filter(id -> needs.thing(id).isPresent())
-                .orElse(null);
-        if (thing == null) {
-            needs.unsettled(book, stuff);
-        } else if (!cut.contains(thing)) {
-            needs.piece(book, stuff, thing, piece);
-        }
     }
 
     /** What the stages of a book take out of the drawers. */
@@ -264,7 +195,7 @@ public class SupplyService {
 
     private Needs.Table table(StockThing thing, List<StoredBook> from) {
         Needs needs = new Needs(drawers, cuttings);
-        addAll(
+        wants.addAll(
                 needs,
                 from.stream().filter(book -> !book.removed()).sorted(BY_NAME).toList());
         return needs.table(thing.id())
