@@ -131,6 +131,8 @@ run_benchmarks() {
   (cd "$ROOT" && mvn -B -q -f browser-tests/pom.xml test -Dtest=DragBenchmark -Dsurefire.failIfNoSpecifiedTests=true) | grep -E 'frame|numbers|ERROR' || fail "the drag could not be measured"
   say "== A move more of a sewing of 5,000"
   (cd "$ROOT" && mvn -B -q -f browser-tests/pom.xml test -Dtest=SewBenchmark -Dsurefire.failIfNoSpecifiedTests=true) | grep -E 'frame|Move|ERROR' || fail "the sewing could not be measured"
+  say "== A book of 60 signatures in space"
+  (cd "$ROOT" && mvn -B -q -f browser-tests/pom.xml test -Dtest=SpaceBenchmark -Dsurefire.failIfNoSpecifiedTests=true) | grep -E 'space|ERROR' || fail "the book in space could not be measured"
   say "== A choice on the screens of paper and gathering, drawn"
   (cd "$ROOT" && mvn -B -q -f browser-tests/pom.xml test -Dtest=RedrawBenchmark -Dsurefire.failIfNoSpecifiedTests=true) | grep -E 'redraw|ERROR' || fail "the redrawing could not be measured"
 }

@@ -1,4 +1,5 @@
 import { Modal } from 'antd';
+import { SPACE_KEYS } from '../drawing/space/keys';
 import { BOARD_KEYS, BOOK_KEYS } from '../features/book/keys';
 import { CALIPER_KEYS } from '../features/caliper/keys';
 import { FRONT_KEYS } from '../features/classes/keys';
@@ -12,6 +13,7 @@ const PLACES: { where: string; table: KeyTable }[] = [
   { where: 'While sewing', table: SEWING_KEYS },
   { where: 'While rehearsing', table: REHEARSAL_KEYS },
   { where: 'At the front of a class', table: FRONT_KEYS },
+  { where: 'At the book in space', table: SPACE_KEYS },
 ];
 
 export function AllKeys({ close }: { close: () => void }) {

@@ -1,10 +1,8 @@
-import { useQuery } from '@tanstack/react-query';
 import { useEffect, useRef, useState } from 'react';
-import { api, value, type BookDocument } from '../../api/client';
-import { Waiting } from '../../ui/ErrorNote';
 
 interface Props {
-  document: BookDocument;
+  /** The thread of each step: along the spine, through the book, out of the spine, one after the other; mm. */
+  steps: readonly { step: number; points: number[] }[];
   sewn: number;
   width: number;
   height: number;
@@ -21,19 +19,13 @@ const KEY_TURN = 0.12;
 /** A whole turn takes so long when it turns by itself. */
 const ROUND_MS = 16_000;
 
-/** The sewn thread in space; it turns by itself, by dragging and by the arrow keys. */
-export default function SpineInSpace({ document: book, sewn, width, height, side }: Props) {
+/** The sewn thread alone, where a browser draws nothing in space; it turns by itself, by dragging and by the arrow keys. */
+export function SpineInSpace({ steps, sewn, width, height, side }: Props) {
   const canvas = useRef<HTMLCanvasElement>(null);
   const [turn, setTurn] = useState<Turn>(START);
   const still = window.matchMedia('(prefers-reduced-motion: reduce)').matches;
   const [turning, setTurning] = useState(!still);
   const held = useRef<{ x: number; y: number } | null>(null);
-  const space = useQuery({
-    queryKey: ['space', book],
-    queryFn: () => value(api.POST('/api/plan/way/space', { body: book })),
-    gcTime: 0,
-  });
-  const steps = space.data;
   useEffect(() => {
     if (!turning) {
       return;
@@ -51,13 +43,10 @@ export default function SpineInSpace({ document: book, sewn, width, height, side
   }, [turning]);
   useEffect(() => {
     const paper = canvas.current?.getContext('2d');
-    if (paper && canvas.current && steps) {
+    if (paper && canvas.current) {
       draw(paper, canvas.current, steps, sewn, turn, width, height);
     }
   }, [steps, sewn, turn, width, height]);
-  if (!steps) {
-    return <Waiting what="Turning the spine" />;
-  }
   const by = (round: number, tilt: number) => {
     setTurning(false);
     setTurn((was) => ({ round: was.round + round, tilt: Math.max(-1.5, Math.min(1.5, was.tilt + tilt)) }));

@@ -9,6 +9,7 @@ import { useUnit, useWords } from '../../units/unit';
 import { Changed } from './Changed';
 import { SEWING_KEYS } from './keys';
 import { Lost } from './Lost';
+import { SpaceWork } from './SpaceWork';
 import { ThreadLeft } from './ThreadLeft';
 import { Top } from './Top';
 import { useAwake } from './useAwake';
@@ -32,6 +33,7 @@ export function SewingTable({ book, way, place: start, wayChanged }: Props) {
   const { place, go, lost } = usePlace(book.id, { ...start, step: Math.min(start.step, steps.length) });
   const [said, setSaid] = useState<string | null>(null);
   const [astray, setAstray] = useState<number[] | null>(null);
+  const [space, setSpace] = useState(false);
   const { unit, setUnit } = useUnit();
   const words = useWords();
   const navigate = useNavigate();
@@ -88,7 +90,16 @@ export function SewingTable({ book, way, place: start, wayChanged }: Props) {
             Speak
           </Button>
         )}
-        <Button size="small" disabled={place.step === 0} onClick={() => setAstray(astray === null ? [] : null)}>
+        {!start.strayed && (
+          <Button size="small" aria-pressed={space} disabled={astray !== null} onClick={() => setSpace(!space)}>
+            In space
+          </Button>
+        )}
+        <Button
+          size="small"
+          disabled={place.step === 0 || space}
+          onClick={() => setAstray(astray === null ? [] : null)}
+        >
           I am somewhere else
         </Button>
       </Top>
@@ -105,15 +116,19 @@ export function SewingTable({ book, way, place: start, wayChanged }: Props) {
           }}
         />
       )}
-      <Work
-        way={way}
-        sewn={place.step}
-        turned={place.outsideUp}
-        signature={signature}
-        next={astray === null}
-        press={astray === null ? undefined : (station) => setAstray([...astray, station])}
-        marked={astray ?? []}
-      />
+      {space ? (
+        <SpaceWork document={book.document} sewn={place.step} turned={place.outsideUp} signature={signature} />
+      ) : (
+        <Work
+          way={way}
+          sewn={place.step}
+          turned={place.outsideUp}
+          signature={signature}
+          next={astray === null}
+          press={astray === null ? undefined : (station) => setAstray([...astray, station])}
+          marked={astray ?? []}
+        />
+      )}
       {astray !== null ? (
         <Lost
           bookId={book.id}

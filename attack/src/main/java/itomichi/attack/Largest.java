@@ -16,7 +16,7 @@ import tools.jackson.databind.node.ObjectNode;
 final class Largest {
 
     private static final List<String> HEAVY =
-            List.of("/api/plan", "/api/plan/way", "/api/plan/way/variants", "/api/plan/threads", "/api/plan/way/space");
+            List.of("/api/plan", "/api/plan/way", "/api/plan/way/variants", "/api/plan/threads", "/api/plan/space");
     private static final List<String> SHEETS =
             List.of("/steps.pdf", "/steps", "/template.pdf", "/cutting.pdf", "/sewing/way");
     private static final long BODY = 300_000_000L;

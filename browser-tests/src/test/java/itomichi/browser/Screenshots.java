@@ -16,6 +16,7 @@ public class Screenshots extends ScreenJourney {
     @DataProvider
     Object[][] views() {
         return new Object[][] {
+            {"space", "/books/{Prompt book}/thread", 1280, 800, false},
             {"bench", "/", 1280, 800, false},
             {"days", "/days", 1280, 1180, false},
             {"purpose", "/books/{Prompt book}/purpose", 1280, 800, false},
@@ -26,7 +27,6 @@ public class Screenshots extends ScreenJourney {
             {"sewing", "/books/{Prompt book}/sewing", 1280, 800, false},
             {"class", "/classes/{class}", 1280, 1000, false},
             {"front", "/classes/{class}/front", 1280, 800, false},
-            {"sewing-turned-evening", "/books/{Shadow figures}/sewing", 1280, 800, true},
             {"sewing-small", "/books/{Cue slips}/sewing", 360, 740, false},
             {"cover", "/books/{Fly-loft log}/cover", 1280, 800, false},
             {"printed", "/books/{Prompt book, The Lantern}/pages", 1280, 1000, false},
@@ -69,22 +69,20 @@ public class Screenshots extends ScreenJourney {
             page.locator(".text-look image").first().waitFor();
             page.waitForTimeout(1500);
         }
-        if (name.equals("sewing") || name.contains("turned")) {
+        if (name.equals("space")) {
+            page.getByText("See it in space").click();
+            page.locator(".space-more").waitFor();
+            page.waitForTimeout(1500);
+        }
+        if (name.equals("sewing")) {
             for (int move = 0; move < 22; move++) {
                 page.keyboard().press("Space");
             }
-        }
-        if (name.contains("turned")) {
-            page.keyboard().press("f");
         }
         if (name.equals("patterns")) {
             page.getByText("Pennants").click();
         }
         page.waitForTimeout(600);
         page.screenshot(new Page.ScreenshotOptions().setPath(FOLDER.resolve(name + ".png")));
-        if (name.contains("turned")) {
-            page.keyboard().press("f");
-            page.waitForTimeout(300);
-        }
     }
 }

@@ -104,14 +104,6 @@ public class ThreadsWayTest extends HttpTest {
     }
 
     @Test
-    public void theThreadInSpaceHasAPieceForEveryStep() {
-        ObjectNode book = bound("tapes", 160);
-        assertEquals(
-                post("/api/plan/way/space", book).body().size(),
-                post("/api/plan/way", book).body().get("steps").size());
-    }
-
-    @Test
     public void aWrongHoleIsUnpickedAndThePlaceKept() {
         String id = begun(bound("link-stitch", 160));
         String sewing = "/api/books/" + id + "/sewing";

@@ -8,7 +8,7 @@ import { useSession } from '../../../../state/useSession';
 import { Waiting } from '../../../../ui/ErrorNote';
 import { useUnit, useWords } from '../../../../units/unit';
 
-const SpineInSpace = lazy(() => import('../../../../drawing/way/SpineInSpace'));
+const BookInSpace = lazy(() => import('../../../../drawing/space/BookInSpace'));
 
 /** A move every so many milliseconds when it is replayed. */
 const PACE_MS = 700;
@@ -47,8 +47,8 @@ export function AsSewn({ width, way }: { width: number; way: WayView | undefined
     <>
       <div className="as-sewn">
         {space ? (
-          <Suspense fallback={<Waiting what="Turning the spine" />}>
-            <SpineInSpace document={document} sewn={sewn} width={width} height={230} side={way.work.side} />
+          <Suspense fallback={<Waiting what="Laying out the book in space" />}>
+            <BookInSpace document={document} sewn={sewn} width={width} height={380} />
           </Suspense>
         ) : (
           <WorkDrawing

@@ -2,9 +2,6 @@ package itomichi.server.plan;
 
 import itomichi.book.BookPlan;
 import itomichi.book.Planner;
-import itomichi.path.Point3;
-import itomichi.path.SewingStep;
-import itomichi.path.ThreadPath;
 import itomichi.plan.SewingPlan;
 import itomichi.server.document.BookDocument;
 import itomichi.server.document.BookDocuments;
@@ -35,30 +32,6 @@ class WayController {
     @PostMapping
     WayView way(@RequestBody BookDocument document) {
         return WayViews.of(sewing(document));
-    }
-
-    /** Where a step's thread lies in space: along the spine, across it, outwards; one after the other, mm. */
-    record InSpace(int step, List<Double> points) {}
-
-    /** The thread in space, step by step. */
-    @PostMapping("/space")
-    List<InSpace> space(@RequestBody BookDocument document) {
-        SewingPlan sewing = sewing(document);
-        List<InSpace> steps = new ArrayList<>();
-        for (SewingStep step : SewingStep.of(sewing.path())) {
-            List<Double> points = new ArrayList<>();
-            new ThreadPath(step.moves().stream().filter(move -> !move.hangs()).toList())
-                    .trace(sewing.frame())
-                    .forEach(point -> add(points, point));
-            steps.add(new InSpace(step.number(), points));
-        }
-        return steps;
-    }
-
-    private static void add(List<Double> points, Point3 point) {
-        points.add(Math.round(point.xMm() * 100) / 100.0);
-        points.add(Math.round(point.yMm() * 100) / 100.0);
-        points.add(Math.round(point.zMm() * 100) / 100.0);
     }
 
     /**

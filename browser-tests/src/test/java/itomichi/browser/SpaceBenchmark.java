@@ -1,0 +1,69 @@
+package itomichi.browser;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.assertions.LocatorAssertions;
+import itomichi.browser.fixture.Journey;
+import java.util.List;
+import java.util.Locale;
+import org.testng.annotations.Test;
+
+/**
+ * Measures a book of 60 signatures with 12 stations in space: from the press to its first picture, and how far frames are apart while it
+ * turns, drawn by software. Run by bin/itomichi benchmark, not by the tests.
+ */
+public class SpaceBenchmark extends Journey {
+
+    private static final int SIGNATURES = 60;
+    private static final int STATIONS = 12;
+    private static final int TURNS = 90;
+
+    @Test
+    public void measure() {
+        Page page = window();
+        page.navigate("/books/"
+                + prepare.beginLinked("In space", SIGNATURES, STATIONS, 0).id() + "/thread");
+        // what draws it is there already: it is asked for once
+        page.getByText("See it in space").click();
+        assertThat(page.locator(".space-words")).isVisible(new LocatorAssertions.IsVisibleOptions().setTimeout(30_000));
+        page.getByText("Lay it flat").click();
+        double first = ((Number) page.evaluate("""
+                        async () => {
+                          const press = [...document.querySelectorAll('button')].find((one) => one.textContent === 'See it in space');
+                          const begun = performance.now();
+                          press.click();
+                          while (!document.querySelector('.space-acts button') || !document.querySelector('.space-more')) {
+                            await new Promise((done) => requestAnimationFrame(done));
+                          }
+                          await new Promise((done) => requestAnimationFrame(() => requestAnimationFrame(done)));
+                          return performance.now() - begun;
+                        }
+                        """)).doubleValue();
+        List<Double> gaps = ((List<?>) page.evaluate("""
+                        async (turns) => {
+                          const canvas = document.querySelector('.space-room');
+                          canvas.focus();
+                          const gaps = [];
+                          let last = performance.now();
+                          for (let i = 0; i < turns; i++) {
+                            canvas.dispatchEvent(new KeyboardEvent('keydown', { key: 'ArrowRight', bubbles: true }));
+                            await new Promise((done) => requestAnimationFrame(done));
+                            const now = performance.now();
+                            gaps.push(now - last);
+                            last = now;
+                          }
+                          return gaps.slice(10);
+                        }
+                        """, TURNS))
+                .stream().map(value -> ((Number) value).doubleValue()).sorted().toList();
+        System.out.printf(
+                Locale.ROOT,
+                "space: %d signatures with %d stations, first picture after %.0f ms (wanted: 1000); turning, frames %.1f ms apart in the median, 95 of 100 within %.1f ms (wanted: 33)%n",
+                SIGNATURES,
+                STATIONS,
+                first,
+                gaps.get(gaps.size() / 2),
+                gaps.get((int) (gaps.size() * 0.95)));
+    }
+}

@@ -1,0 +1,95 @@
+package itomichi.space;
+
+import itomichi.path.FoldFrame;
+import itomichi.path.Frame;
+import itomichi.path.StabFrame;
+import itomichi.plan.SewingPlan;
+import itomichi.plan.WorkedBook;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * A book in space, closed. In mm: x along the spine from the head of the leaves, y through the book from the front to the back, z out of the
+ * spine: the leaves lie where it is negative.
+ *
+ * @param heightMm of a leaf
+ * @param widthMm of a leaf
+ * @param signatures that are sewn; 1 of a block
+ * @param folded whether the sheets are folded at the spine
+ * @param profiles what is flat
+ * @param holes what is pierced
+ * @param threadMm how thick the thread is as it is sewn
+ * @param thread where it lies, step by step
+ */
+public record BookInSpace(
+        double heightMm,
+        double widthMm,
+        int signatures,
+        boolean folded,
+        List<Profile> profiles,
+        List<Pierced> holes,
+        double threadMm,
+        List<Laid> thread) {
+
+    public BookInSpace {
+        profiles = List.copyOf(profiles);
+        holes = List.copyOf(holes);
+        thread = List.copyOf(thread);
+    }
+
+    /**
+     * A book that is worked out.
+     *
+     * @return nothing where it cannot be sewn as it is, or where its sections are sewn through each other, of which nothing is known here
+     */
+    public static Optional<BookInSpace> of(WorkedBook book) {
+        return book.sewing().filter(sewing -> !sewing.stitching().sewnAtOnce()).map(sewing -> of(book, sewing));
+    }
+
+    private static BookInSpace of(WorkedBook book, SewingPlan sewing) {
+        Frame frame = sewing.frame();
+        Sheets sheets = frame.match(fold -> folded(book, fold), block -> single(book, block));
+        List<Profile> profiles = new ArrayList<>(sheets.profiles());
+        profiles.addAll(new CoverInSpace(book, sheets).profiles());
+        return new BookInSpace(
+                book.spec().leaf().height().mm(),
+                book.spec().leaf().width().mm(),
+                frame.signatures(),
+                frame.match(fold -> true, block -> false),
+                profiles,
+                sheets.holes(),
+                frame.threadMm(),
+                ThreadInSpace.of(sewing));
+    }
+
+    private static Sheets folded(WorkedBook book, FoldFrame frame) {
+        return new FoldedInSpace(book, frame).sheets();
+    }
+
+    private static Sheets single(WorkedBook book, StabFrame frame) {
+        return SingleInSpace.of(book, frame);
+    }
+
+    /**
+     * The sheets, and what a cover is laid round.
+     *
+     * @param profiles of the sheets, and of what is sewn on with them
+     * @param holes through them
+     * @param spineFrom the front of the block at the spine, y
+     * @param spineTo its back there
+     * @param edgeFrom the front of the block at the fore edge
+     * @param edgeTo its back there
+     * @param backMm where the outermost sheets end at the spine, z
+     * @param foreMm where the longest leaves end at the fore edge, z
+     */
+    record Sheets(
+            List<Profile> profiles,
+            List<Pierced> holes,
+            double spineFrom,
+            double spineTo,
+            double edgeFrom,
+            double edgeTo,
+            double backMm,
+            double foreMm) {}
+}

@@ -1,0 +1,214 @@
+package itomichi.space;
+
+import itomichi.gathering.FoldedSheet;
+import itomichi.gathering.Gathered;
+import itomichi.gathering.Signature;
+import itomichi.path.Face;
+import itomichi.path.FoldFrame;
+import itomichi.path.Hole;
+import itomichi.path.Point3;
+import itomichi.path.Spot;
+import itomichi.plan.Holes;
+import itomichi.plan.WorkedBook;
+import itomichi.punching.HoleGroup;
+import itomichi.space.BookInSpace.Sheets;
+import itomichi.space.Profile.Part;
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.List;
+
+/**
+ * Folded sheets in space. Every sheet goes round those inside it by half a circle; its leaves lie from there to the fore edge, where
+ * nothing but paper lies between them: what thread and folds add at the spine is the wedge.
+ */
+final class FoldedInSpace {
+
+    /** A fold is told by so many chords. */
+    private static final int CHORDS = 8;
+    /** Leaves bend near the spine when the book is opened: there they are told by more points. From the fold, mm. */
+    private static final double[] BENDS = {2, 5, 8, 12, 16, 21, 27, 34};
+    /** How far a tape goes on to either side: common practice. */
+    private static final double TAPE_ON_MM = 30;
+
+    private final WorkedBook book;
+    private final FoldFrame frame;
+    private final Holes.InFolds holes;
+    private final List<Signature> signatures;
+    /** Room for the thread inside a fold. */
+    private final double roomMm;
+
+    FoldedInSpace(WorkedBook book, FoldFrame frame) {
+        this.book = book;
+        this.frame = frame;
+        this.holes = book.holes().flatMap(Holes::inFolds).orElseThrow();
+        this.signatures = book.gathered()
+                .folded()
+                .map(Gathered.InSignatures::block)
+                .orElseThrow()
+                .signatures();
+        this.roomMm = frame.threadMm() / 2;
+    }
+
+    Sheets sheets() {
+        List<Profile> profiles = new ArrayList<>();
+        double allMm = signatures.stream().mapToDouble(FoldedInSpace::thickMm).sum();
+        double firstMm = frame.layer(1).across().mm();
+        double lastMm = frame.layer(signatures.size()).across().mm();
+        double edgeMm = (firstMm + lastMm - allMm) / 2;
+        double edgeFrom = edgeMm;
+        double foreMm = 0;
+        for (int number = 1; number <= signatures.size(); number++) {
+            double thickMm = thickMm(signatures.get(number - 1));
+            List<Profile> nest = nest(number, edgeMm + thickMm / 2);
+            for (Profile sheet : nest) {
+                foreMm = Math.min(foreMm, sheet.across().get(0).zMm());
+            }
+            profiles.addAll(nest);
+            edgeMm += thickMm;
+        }
+        profiles.addAll(tapes(firstMm, lastMm));
+        double backMm = -coverMm(1);
+        return new Sheets(
+                profiles,
+                pierced(),
+                firstMm - reachMm(1),
+                lastMm + reachMm(signatures.size()),
+                edgeFrom,
+                edgeMm,
+                backMm,
+                foreMm);
+    }
+
+    /** Thickness of a signature where nothing but paper is. */
+    private static double thickMm(Signature signature) {
+        return 2 * signature.laidFlat().mm();
+    }
+
+    /** From the middle of a signature at the spine to its outside. */
+    private double reachMm(int number) {
+        return roomMm + signatures.get(number - 1).laidFlat().mm();
+    }
+
+    /** What lies outside the fold and is sewn through with it. */
+    private double coverMm(int number) {
+        return frame.layer(number).passed().mm()
+                - signatures.get(number - 1).laidFlat().mm();
+    }
+
+    /** The sheets of a signature, the innermost first. */
+    private List<Profile> nest(int number, double edgeMm) {
+        Signature signature = signatures.get(number - 1);
+        Holes.Fold fold = holes.folds().get(number - 1);
+        double centreMm = -frame.layer(number).passed().mm() - roomMm;
+        double trimMm = trimmedMm(signature, centreMm);
+        List<Profile> profiles = new ArrayList<>();
+        for (Signature.Nested nested : signature.nested()) {
+            FoldedSheet sheet = nested.sheet();
+            double middleMm = nested.innerRadiusMm() + sheet.thickness().mm() / 2;
+            double radiusMm = roomMm + middleMm;
+            double acrossMm = frame.layer(number).across().mm();
+            List<Point3> points = new ArrayList<>();
+            leg(
+                    points,
+                    acrossMm - radiusMm,
+                    edgeMm - middleMm,
+                    centreMm,
+                    endMm(sheet.first().mm(), radiusMm, centreMm, trimMm));
+            Collections.reverse(points);
+            for (int chord = 1; chord < CHORDS; chord++) {
+                double angle = Math.PI * chord / CHORDS;
+                points.add(new Point3(0, acrossMm - radiusMm * Math.cos(angle), centreMm + radiusMm * Math.sin(angle)));
+            }
+            int turn = points.size() - 1 - (CHORDS - 1) / 2;
+            leg(
+                    points,
+                    acrossMm + radiusMm,
+                    edgeMm + middleMm,
+                    centreMm,
+                    endMm(sheet.second().mm(), radiusMm, centreMm, trimMm));
+            profiles.add(new Profile(
+                    Part.SHEET,
+                    number,
+                    sheet.paper(),
+                    fold.head().mm(),
+                    fold.head().plus(fold.height()).mm(),
+                    sheet.thickness().mm(),
+                    points,
+                    turn));
+        }
+        return profiles;
+    }
+
+    /** A leaf from the fold to the fore edge. */
+    private void leg(List<Point3> points, double spineMm, double edgeMm, double centreMm, double endMm) {
+        double longMm = centreMm - endMm;
+        double leafMm = book.spec().leaf().width().mm();
+        points.add(new Point3(0, spineMm, centreMm));
+        for (double bend : BENDS) {
+            if (bend < longMm - 1) {
+                points.add(new Point3(0, spineMm + (edgeMm - spineMm) * bend / leafMm, centreMm - bend));
+            }
+        }
+        points.add(new Point3(0, spineMm + (edgeMm - spineMm) * Math.min(1, longMm / leafMm), endMm));
+    }
+
+    /** Where a leaf of that width ends: a quarter of a circle of it is spent on the fold. One that is folded back ends where it is folded. */
+    private double endMm(double wideMm, double radiusMm, double centreMm, double trimMm) {
+        double lies = Math.min(wideMm, book.spec().leaf().width().mm());
+        return Math.max(trimMm, centreMm - Math.max(1, lies - Math.PI / 2 * radiusMm));
+    }
+
+    /** Where the fore edge is trimmed to the outermost leaf; far out where it is left as it stands. */
+    private double trimmedMm(Signature signature, double centreMm) {
+        if (!book.spec().leaf().trimmed()) {
+            return Double.NEGATIVE_INFINITY;
+        }
+        double outermost = roomMm
+                + signature.laidFlat().mm()
+                - signature.sheets().get(0).thickness().mm() / 2;
+        return centreMm - (book.spec().leaf().width().mm() - Math.PI / 2 * outermost);
+    }
+
+    private List<Pierced> pierced() {
+        List<Pierced> pierced = new ArrayList<>();
+        for (int signature = 1; signature <= signatures.size(); signature++) {
+            for (int station : holes.folds().get(signature - 1).stations()) {
+                Hole hole = new Hole(signature, station);
+                pierced.add(new Pierced(
+                        signature,
+                        station,
+                        frame.at(new Spot(hole, Face.OUTSIDE)),
+                        frame.at(new Spot(hole, Face.INSIDE)),
+                        wideMm(holes.passes().get(station - 1))));
+            }
+        }
+        return pierced;
+    }
+
+    /** Holes that are passed equally often are made alike. */
+    private double wideMm(int passes) {
+        return holes.groups().stream()
+                .filter(group -> group.through() == HoleGroup.Through.FOLDS && group.passes() == passes)
+                .findFirst()
+                .map(group -> group.size().length().mm())
+                .orElse(holes.hole().mm());
+    }
+
+    private List<Profile> tapes(double firstMm, double lastMm) {
+        List<Profile> tapes = new ArrayList<>();
+        double thickMm = frame.supports().tape().mm();
+        for (int after : frame.supports().taped()) {
+            double fromMm = frame.stations().at(after).mm();
+            double toMm = frame.stations().at(after + 1).mm();
+            // the thread goes down on either side of it
+            double clearMm = Math.min(frame.threadMm(), (toMm - fromMm) / 4);
+            List<Point3> points = new ArrayList<>();
+            points.add(new Point3(0, firstMm - TAPE_ON_MM, thickMm / 2));
+            points.add(new Point3(0, firstMm, thickMm / 2));
+            points.add(new Point3(0, lastMm, thickMm / 2));
+            points.add(new Point3(0, lastMm + TAPE_ON_MM, thickMm / 2));
+            tapes.add(new Profile(Part.TAPE, 0, 0, fromMm + clearMm, toMm - clearMm, thickMm, points, 1));
+        }
+        return tapes;
+    }
+}

@@ -1,0 +1,50 @@
+package itomichi.space;
+
+import itomichi.path.Point3;
+import java.util.List;
+
+/**
+ * Something flat that runs along the spine without changing: a sheet, a board, a tape. It is told by its middle seen from the head.
+ *
+ * @param part what it is
+ * @param signature which one it belongs to, from 1; 0 of what belongs to none
+ * @param paper which of the book's papers it is, from 0
+ * @param fromMm where it begins, from the head of the leaves
+ * @param toMm where it ends
+ * @param thickMm how thick it is
+ * @param across its middle, from the front of the book to its back; along the spine the points are alike
+ * @param turn the number of the point about which it parts when the book is opened there, from 0
+ */
+public record Profile(
+        Part part,
+        int signature,
+        int paper,
+        double fromMm,
+        double toMm,
+        double thickMm,
+        List<Point3> across,
+        int turn) {
+
+    public Profile {
+        across = List.copyOf(across);
+    }
+
+    /** What is flat in a book. */
+    public enum Part {
+        SHEET,
+        SOFT_COVER,
+        BOARD,
+        SPINE_PIECE,
+        CLOTH,
+        TAPE
+    }
+
+    /** How long its middle is, across. */
+    public double lengthMm() {
+        double sum = 0;
+        for (int i = 1; i < across.size(); i++) {
+            sum += across.get(i).distanceMm(across.get(i - 1));
+        }
+        return sum;
+    }
+}

@@ -1,0 +1,267 @@
+package itomichi.space;
+
+import static org.testng.Assert.assertEquals;
+import static org.testng.Assert.assertTrue;
+
+import itomichi.book.BookPlan;
+import itomichi.book.Books;
+import itomichi.book.Planner;
+import itomichi.gathering.Block;
+import itomichi.gathering.Gathered;
+import itomichi.path.FoldFrame;
+import itomichi.path.Knot;
+import itomichi.path.Move;
+import itomichi.path.Point3;
+import itomichi.path.SewingStep;
+import itomichi.plan.SewingPlan;
+import itomichi.space.Profile.Part;
+import itomichi.spec.BookSpec;
+import itomichi.structure.Structures;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.stream.Stream;
+import org.testng.annotations.DataProvider;
+import org.testng.annotations.Test;
+
+/** The book in space against its plan, over every structure that is drawn so. */
+public class BookInSpaceTest {
+
+    private static Stream<BookPlan> plans() {
+        return Structures.all().stream()
+                .map(structure -> Planner.plan(Books.bound(structure.key()).withPages(96)))
+                .filter(plan -> BookInSpace.of(plan.worked()).isPresent());
+    }
+
+    @DataProvider
+    Object[][] books() {
+        return plans().map(plan -> new Object[] {plan.spec().structure(), plan}).toArray(Object[][]::new);
+    }
+
+    @DataProvider
+    Object[][] folded() {
+        return plans().filter(plan -> plan.foldHoles().isPresent())
+                .map(plan -> new Object[] {plan.spec().structure(), plan})
+                .toArray(Object[][]::new);
+    }
+
+    private static BookInSpace of(BookPlan plan) {
+        return BookInSpace.of(plan.worked()).orElseThrow();
+    }
+
+    private static Block block(BookPlan plan) {
+        return plan.worked()
+                .gathered()
+                .folded()
+                .map(Gathered.InSignatures::block)
+                .orElseThrow();
+    }
+
+    private static List<Profile> sheets(BookInSpace book) {
+        return book.profiles().stream()
+                .filter(profile -> profile.part() == Part.SHEET)
+                .toList();
+    }
+
+    private static double lengthMm(List<Point3> points) {
+        double sum = 0;
+        for (int i = 1; i < points.size(); i++) {
+            sum += points.get(i).distanceMm(points.get(i - 1));
+        }
+        return sum;
+    }
+
+    @Test
+    public void mostStructuresAreDrawn() {
+        assertTrue(plans().count() >= 12, "only " + plans().count());
+    }
+
+    /** Stations are where the plan has them, and holes go from the outside of the fold to its inside. */
+    @Test(dataProvider = "folded")
+    public void holesAreWhereThePlanHasThem(String structure, BookPlan plan) {
+        BookInSpace book = of(plan);
+        for (Pierced hole : book.holes()) {
+            double stationMm =
+                    plan.foldHoles().orElseThrow().stations().at(hole.station()).mm();
+            assertEquals(hole.from().xMm(), stationMm, 1e-6);
+            double flatMm = block(plan)
+                    .signatures()
+                    .get(hole.signature() - 1)
+                    .laidFlat()
+                    .mm();
+            assertTrue(hole.from().zMm() - hole.to().zMm() >= flatMm - 1e-6, hole.toString());
+        }
+        assertEquals(
+                book.holes().size(),
+                plan.foldHoles().orElseThrow().folds().stream()
+                        .mapToInt(fold -> fold.stations().size())
+                        .sum());
+    }
+
+    /** Away from the folds nothing but paper lies between the leaves. */
+    @Test(dataProvider = "folded")
+    public void theForeEdgeIsAsThickAsThePressedBlock(String structure, BookPlan plan) {
+        List<Profile> sheets = sheets(of(plan));
+        double least = sheets.stream()
+                .mapToDouble(sheet -> sheet.across().get(0).yMm() - sheet.thickMm() / 2)
+                .min()
+                .orElseThrow();
+        double most = sheets.stream()
+                .mapToDouble(
+                        sheet -> sheet.across().get(sheet.across().size() - 1).yMm() + sheet.thickMm() / 2)
+                .max()
+                .orElseThrow();
+        assertEquals(most - least, block(plan).pressed().length().mm(), 0.02 * (most - least));
+    }
+
+    /** A sheet is as long round its fold as it was cut: chords of a bend are shorter by little. */
+    @Test(dataProvider = "folded")
+    public void everySheetIsAsWideAsItWasCut(String structure, BookPlan plan) {
+        BookSpec spec = plan.spec();
+        assertTrue(!spec.leaf().trimmed(), "an untrimmed book is looked at");
+        for (Profile sheet : sheets(of(plan))) {
+            assertEquals(
+                    sheet.lengthMm(),
+                    2 * spec.leaf().width().mm(),
+                    0.01 * spec.leaf().width().mm());
+        }
+    }
+
+    /** Each leaf spends a quarter circle on going round what lies in it: closed geometry. */
+    @Test
+    public void innerSheetsStandOutByTheCreep() {
+        BookPlan plan = Planner.plan(Books.bound("pamphlet").withPages(48));
+        List<Profile> sheets = sheets(of(plan));
+        double inner = -sheets.get(0).across().get(0).zMm();
+        double outer = -sheets.get(sheets.size() - 1).across().get(0).zMm();
+        double creepMm = block(plan).signatures().get(0).creep().result().number();
+        assertEquals(inner - outer, creepMm, 0.02 * creepMm);
+    }
+
+    @Test(dataProvider = "books")
+    public void theThreadIsAsLongAsThePlanSays(String structure, BookPlan plan) {
+        SewingPlan sewing = plan.sewn();
+        BookInSpace book = of(plan);
+        double knots = sewing.path().moves(Knot.class).stream()
+                .mapToDouble(knot -> knot.lengthMm(sewing.frame()))
+                .sum();
+        double planned = sewing.path().sewnMm(sewing.frame()) - knots;
+        double drawn = book.thread().stream()
+                        .mapToDouble(laid -> lengthMm(laid.points()))
+                        .sum()
+                - knots
+                - sewing.path().tailsMm(sewing.frame());
+        // turns of a knot are drawn with fewer corners, and side by side
+        assertEquals(drawn, planned, 0.01 * planned + 0.03 * knots, structure);
+    }
+
+    /** From hole to hole without a gap, and every step has its thread. */
+    @Test(dataProvider = "books")
+    public void theThreadGoesOnFromStepToStep(String structure, BookPlan plan) {
+        Map<Integer, Laid> bySteps = new HashMap<>();
+        of(plan).thread().forEach(laid -> bySteps.put(laid.step(), laid));
+        Optional<Point3> end = Optional.empty();
+        for (SewingStep step : SewingStep.of(plan.sewn().path())) {
+            Laid laid = bySteps.get(step.number());
+            if (laid == null) {
+                assertTrue(step.moves().stream().noneMatch(Move::passes), "step " + step.number() + " is not drawn");
+                continue;
+            }
+            if (!step.begins() && end.isPresent()) {
+                assertEquals(laid.points().get(0).distanceMm(end.get()), 0, 1e-6, "step " + step.number());
+            }
+            end = Optional.of(laid.points().get(laid.points().size() - 1));
+        }
+    }
+
+    /** Through paper the thread goes at holes alone. */
+    @Test(dataProvider = "folded")
+    public void theThreadGoesThroughPaperAtHolesAlone(String structure, BookPlan plan) {
+        FoldFrame frame = (FoldFrame) plan.sewn().frame();
+        BookInSpace book = of(plan);
+        double room = frame.threadMm() / 2;
+        for (Laid laid : book.thread()) {
+            List<Point3> points = laid.points();
+            for (int i = 1; i < points.size(); i++) {
+                for (double t = 0; t <= 1; t += 0.1) {
+                    Point3 at = between(points.get(i - 1), points.get(i), t);
+                    int in = paperAt(frame, plan, at, room);
+                    if (in > 0) {
+                        assertTrue(
+                                book.holes().stream()
+                                        .anyMatch(hole -> hole.signature() == in
+                                                && Math.abs(hole.from().xMm() - at.xMm()) <= hole.wideMm() / 2 + 1e-6
+                                                && Math.abs(hole.from().yMm() - at.yMm()) <= hole.wideMm() / 2 + 1e-6),
+                                structure + ", step " + laid.step() + ": " + at + " is in the paper of signature "
+                                        + in);
+                    }
+                }
+            }
+        }
+    }
+
+    private static Point3 between(Point3 a, Point3 b, double t) {
+        return new Point3(
+                a.xMm() + (b.xMm() - a.xMm()) * t,
+                a.yMm() + (b.yMm() - a.yMm()) * t,
+                a.zMm() + (b.zMm() - a.zMm()) * t);
+    }
+
+    /** The signature in whose folded paper a point lies; 0 where it lies in none. */
+    private static int paperAt(FoldFrame frame, BookPlan plan, Point3 at, double room) {
+        if (at.xMm() < 0 || at.xMm() > frame.edges().height().mm()) {
+            return 0;
+        }
+        for (int signature = 1; signature <= frame.signatures(); signature++) {
+            double flat = block(plan).signatures().get(signature - 1).laidFlat().mm();
+            double centre = -frame.layer(signature).passed().mm() - room;
+            double y = at.yMm() - frame.layer(signature).across().mm();
+            double off = at.zMm() >= centre ? Math.hypot(y, at.zMm() - centre) : Math.abs(y);
+            if (off > room + 1e-6 && off < room + flat - 1e-6) {
+                return signature;
+            }
+        }
+        return 0;
+    }
+
+    @Test
+    public void aBookThatCannotBeSewnIsNotDrawn() {
+        BookSpec odd = Books.bound("long-stitch").withPages(96).withStations(Books.placed(20, 60, 120, 150, 190));
+        assertTrue(BookInSpace.of(Planner.plan(odd).worked()).isEmpty());
+    }
+
+    @Test
+    public void tapesLieOnTheSpineBetweenTheirStations() {
+        BookPlan plan = Planner.plan(Books.bound("tapes").withPages(96));
+        List<Profile> tapes = of(plan).profiles().stream()
+                .filter(profile -> profile.part() == Part.TAPE)
+                .toList();
+        assertEquals(tapes.size(), (plan.foldHoles().orElseThrow().stations().count() - 2) / 2);
+        for (Profile tape : tapes) {
+            assertTrue(tape.across().get(1).zMm() > 0, "outside the folds");
+            assertTrue(tape.toMm() - tape.fromMm() <= 12 && tape.toMm() > tape.fromMm(), tape.toString());
+        }
+    }
+
+    /** A board stands out past the leaves by its square, at the head and at the fore edge. */
+    @Test
+    public void boardsStandOutBySquares() {
+        BookPlan plan = Planner.plan(Books.bound("tapes").withPages(96));
+        List<Profile> boards = of(plan).profiles().stream()
+                .filter(profile -> profile.part() == Part.BOARD)
+                .toList();
+        assertEquals(boards.size(), 2);
+        double highMm = plan.covering().work().pieces().stream()
+                .filter(piece -> piece.key().equals("board"))
+                .findFirst()
+                .orElseThrow()
+                .high()
+                .mm();
+        assertEquals(boards.get(0).toMm() - boards.get(0).fromMm(), highMm, 1e-6);
+        assertTrue(
+                boards.get(0).across().get(0).yMm()
+                        < boards.get(1).across().get(0).yMm(),
+                "one on either side");
+    }
+}

@@ -1,0 +1,123 @@
+package itomichi.server.plan;
+
+import itomichi.book.BookPlan;
+import itomichi.path.Point3;
+import itomichi.server.document.BookDocument;
+import itomichi.server.platform.ProblemException;
+import itomichi.space.BookInSpace;
+import itomichi.space.Laid;
+import itomichi.space.Pierced;
+import itomichi.space.Profile;
+import java.util.ArrayList;
+import java.util.List;
+import org.springframework.http.HttpStatus;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RestController;
+
+/** A book in space, without keeping anything. All in mm, to the hundredth; see {@link BookInSpace} for what is where. */
+@RestController
+class SpaceController {
+
+    private static final double HUNDREDTHS = 100;
+
+    /**
+     * A book in space.
+     *
+     * @param signatures that are sewn; 1 of a block
+     * @param folded whether the sheets are folded at the spine
+     * @param threadMm how thick the thread is
+     */
+    record SpaceView(
+            double heightMm,
+            double widthMm,
+            int signatures,
+            boolean folded,
+            double threadMm,
+            List<ProfileView> profiles,
+            List<HoleView> holes,
+            List<LaidView> thread) {}
+
+    /**
+     * Something flat that runs along the spine.
+     *
+     * @param across its middle: through the book, out of the spine; one after the other
+     * @param turn the number of the point about which it parts when the book is opened
+     */
+    record ProfileView(
+            Profile.Part part,
+            int signature,
+            int paper,
+            double fromMm,
+            double toMm,
+            double thickMm,
+            List<Double> across,
+            int turn) {}
+
+    /** A hole: along the spine, through the book, out of the spine, of either end. */
+    record HoleView(int signature, int station, List<Double> ends, double wideMm) {}
+
+    /** The thread of a step: along the spine, through the book, out of the spine; one after the other. */
+    record LaidView(int step, List<Double> points) {}
+
+    @PostMapping("/api/plan/space")
+    SpaceView space(@RequestBody BookDocument document) {
+        BookPlan plan = PlanViews.plan(document);
+        BookInSpace book = BookInSpace.of(plan.worked())
+                .orElseThrow(() -> new ProblemException(
+                        HttpStatus.UNPROCESSABLE_CONTENT,
+                        plan.sewing().isPresent()
+                                ? "Sections that are sewn through each other are not drawn in space."
+                                : "As it is, this book cannot be sewn; the remarks say why."));
+        return new SpaceView(
+                book.heightMm(),
+                book.widthMm(),
+                book.signatures(),
+                book.folded(),
+                book.threadMm(),
+                book.profiles().stream().map(SpaceController::view).toList(),
+                book.holes().stream().map(SpaceController::view).toList(),
+                book.thread().stream().map(SpaceController::view).toList());
+    }
+
+    private static ProfileView view(Profile profile) {
+        List<Double> across = new ArrayList<>();
+        for (Point3 point : profile.across()) {
+            across.add(rounded(point.yMm()));
+            across.add(rounded(point.zMm()));
+        }
+        return new ProfileView(
+                profile.part(),
+                profile.signature(),
+                profile.paper(),
+                rounded(profile.fromMm()),
+                rounded(profile.toMm()),
+                // paper is thinner than the others are told
+                profile.thickMm(),
+                across,
+                profile.turn());
+    }
+
+    private static HoleView view(Pierced hole) {
+        return new HoleView(
+                hole.signature(), hole.station(), points(List.of(hole.from(), hole.to())), rounded(hole.wideMm()));
+    }
+
+    private static LaidView view(Laid laid) {
+        return new LaidView(laid.step(), points(laid.points()));
+    }
+
+    private static List<Double> points(List<Point3> all) {
+        List<Double> points = new ArrayList<>();
+        for (Point3 point : all) {
+            points.add(rounded(point.xMm()));
+            points.add(rounded(point.yMm()));
+            points.add(rounded(point.zMm()));
+        }
+        return points;
+    }
+
+    private static double rounded(double mm) {
+        return Math.round(mm * HUNDREDTHS) / HUNDREDTHS;
+    }
+}

@@ -1,0 +1,52 @@
+package itomichi.server;
+
+import static org.testng.Assert.assertEquals;
+import static org.testng.Assert.assertTrue;
+
+import org.testng.annotations.DataProvider;
+import org.testng.annotations.Test;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.node.ObjectNode;
+
+/** The book in space over HTTP. */
+public class SpaceTest extends HttpTest {
+
+    /** A book bound so, as advised. */
+    private ObjectNode bound(String structure) {
+        return (ObjectNode) post("/api/plan/advice", document("Lines"))
+                .body()
+                .valueStream()
+                .filter(advice -> advice.get("key").asString().equals(structure))
+                .findFirst()
+                .orElseThrow()
+                .get("document");
+    }
+
+    @DataProvider
+    Object[][] structures() {
+        return new Object[][] {{"pamphlet"}, {"tapes"}, {"link-stitch"}, {"stab-plain"}};
+    }
+
+    @Test(dataProvider = "structures")
+    public void everyStepOfTheSewingHasItsThread(String structure) {
+        ObjectNode book = bound(structure);
+        JsonNode space = post("/api/plan/space", book).body();
+        assertEquals(
+                space.get("thread").size(),
+                post("/api/plan/way", book).body().get("steps").size());
+    }
+
+    @Test
+    public void aBookThatIsNotDrawnSaysWhy() {
+        Answer answer = post("/api/plan/space", bound("double-pamphlet"));
+        assertEquals(answer.status(), 422);
+        assertEquals(answer.message(), "Sections that are sewn through each other are not drawn in space.");
+    }
+
+    @Test
+    public void aBookThatCannotBeSewnSaysSo() {
+        Answer answer = post("/api/plan/space", bound("glued-spine"));
+        assertEquals(answer.status(), 422);
+        assertTrue(answer.message().contains("cannot be sewn"), answer.message());
+    }
+}

@@ -1,0 +1,104 @@
+import { describe, expect, it } from 'vitest';
+import { hingeAt, opened, share, side, uncovered } from './bend';
+import { sample } from './sample';
+
+const { profiles } = sample();
+const [first, second, cover] = [profiles[0]!, profiles[1]!, profiles[2]!];
+
+describe('a book that is opened', () => {
+  const hinge = hingeAt(profiles, 2, true)!;
+
+  it('is opened at the inside of the fold', () => {
+    expect(hinge).toEqual({ signature: 2, y: 1, z: -0.2 });
+  });
+
+  it('lays the signatures before to the one side and those after to the other', () => {
+    expect(side(first, 6, hinge)).toBe(-1);
+    expect(side(second, 0, hinge)).toBe(-1);
+    expect(side(second, 3, hinge)).toBe(0);
+    expect(side(second, 6, hinge)).toBe(1);
+    expect(side(cover, 0, hinge)).toBe(-1);
+    expect(side(cover, 4, hinge)).toBe(1);
+  });
+
+  it('leaves what is at the fold where it was, and turns the rest by a right angle', () => {
+    const points = opened(second, hinge, 1);
+    expect(points[3]).toEqual([1, -0.1]);
+    const [end, before] = [points[0]!, points[1]!];
+    expect(end[0] - before[0]).toBeCloseTo(-30, 6);
+    expect(end[1] - before[1]).toBeCloseTo(0, 6);
+    expect(points[6]![0] - points[5]![0]).toBeCloseTo(30, 6);
+  });
+
+  it('keeps leaves as far from each other as they lay', () => {
+    const other = { ...second, across: second.across.map((at, i) => (i % 2 === 0 ? at - 0.2 : at)) };
+    const [one, two] = [opened(second, hinge, 1), opened(other, hinge, 1)];
+    for (const i of [0, 1, 2]) {
+      expect(Math.hypot(one[i]![0] - two[i]![0], one[i]![1] - two[i]![1])).toBeCloseTo(0.2, 6);
+    }
+    // below the other: farther from whoever looks into the opening
+    expect(two[0]![1]).toBeGreaterThan(one[0]![1]);
+  });
+
+  it('is closed where it is not opened', () => {
+    expect(opened(second, hinge, 0).flat()).toEqual(second.across);
+    expect(opened(second, null, 1).flat()).toEqual(second.across);
+  });
+
+  it('lets no leaf become longer than it is past the bend', () => {
+    const points = opened(second, hinge, 1);
+    const long = Math.hypot(points[0]![0] - points[1]![0], points[0]![1] - points[1]![1]);
+    expect(long).toBeCloseTo(30, 6);
+  });
+
+  it('bends more and more, from nothing to all of it', () => {
+    expect(share(-5)).toBe(0);
+    expect(share(0)).toBe(0);
+    expect(share(100)).toBe(1);
+    expect(share(5)).toBeLessThan(share(10));
+  });
+});
+
+describe('a block of single sheets', () => {
+  const leaves = [0, 1, 2].map((i) => ({
+    ...first,
+    across: [i, 0, i, -60],
+    turn: 0,
+  }));
+
+  it('is opened between two leaves', () => {
+    const hinge = hingeAt(leaves, 2, false)!;
+    expect(hinge.y).toBeCloseTo(1.101, 6);
+    expect(leaves.map((leaf) => side(leaf, 1, hinge))).toEqual([-1, -1, 1]);
+  });
+
+  it('is not opened after its last leaf', () => {
+    expect(hingeAt(leaves, 3, false)).toBeNull();
+  });
+});
+
+describe('what can be seen whole', () => {
+  const three = [1, 2, 3].flatMap((signature) => [0, 1].map(() => ({ ...first, signature })));
+  const seen = (hinge: { signature: number; y: number; z: number } | null, upTo = Infinity) => {
+    const bare = uncovered({ profiles: three, heightMm: 100, folded: true }, hinge, upTo);
+    return three.map((one) => bare(one));
+  };
+
+  it('is the outside of a closed block', () => {
+    expect(seen(null)).toEqual([false, true, false, false, false, true]);
+  });
+
+  it('is the opening, too', () => {
+    expect(seen({ signature: 2, y: 0, z: 0 })).toEqual([false, true, true, false, false, true]);
+  });
+
+  it('is the last that hands have', () => {
+    expect(seen(null, 2).slice(0, 4)).toEqual([false, true, false, true]);
+  });
+
+  it('is every signature where they are not alike', () => {
+    const short = { ...first, signature: 2, toMm: 80 };
+    const bare = uncovered({ profiles: [first, short], heightMm: 100, folded: true }, null, Infinity);
+    expect([bare(first), bare(short), bare(cover)]).toEqual([true, true, true]);
+  });
+});

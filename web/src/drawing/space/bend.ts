@@ -1,0 +1,127 @@
+/** What is flat in a book, as the server tells it; see there. */
+export interface Profile {
+  part: 'SHEET' | 'SOFT_COVER' | 'BOARD' | 'SPINE_PIECE' | 'CLOTH' | 'TAPE';
+  signature: number;
+  paper: number;
+  fromMm: number;
+  toMm: number;
+  thickMm: number;
+  across: number[];
+  turn: number;
+}
+
+/** A point across the book: through it from the front, and out of the spine. */
+export type Across = [y: number, z: number];
+
+/** About which line the book is opened: the inside of a fold, or between two leaves. */
+export interface Hinge {
+  /** The signature that is opened in its middle; 0 of a block of single sheets. */
+  signature: number;
+  y: number;
+  z: number;
+}
+
+/** Leaves bend over so many mm beyond the hinge, in so many straight parts. */
+const BEND_MM = 18;
+const PARTS = 36;
+
+/** Whether a point goes with the front, with the back, or stays. */
+export function side(profile: Profile, point: number, hinge: Hinge): -1 | 0 | 1 {
+  const { part, signature, turn } = profile;
+  if (part === 'SPINE_PIECE') {
+    return 0;
+  }
+  if (part === 'BOARD' || hinge.signature === 0) {
+    return profile.across[2 * point]! < hinge.y ? -1 : 1;
+  }
+  if (signature !== 0 && signature !== hinge.signature) {
+    return signature < hinge.signature ? -1 : 1;
+  }
+  return point === turn ? 0 : point < turn ? -1 : 1;
+}
+
+/** How far of the whole way a leaf has turned so deep beyond the hinge: at once at the hinge, then less and less. */
+export function share(depthMm: number): number {
+  const t = Math.max(0, Math.min(1, depthMm / BEND_MM));
+  return 1 - (1 - t) ** 2;
+}
+
+/** A line that leaves the hinge into the book and bends aside by that angle: where it is so deep along it, and which way it goes there. */
+function bent(depthMm: number, angle: number): { y: number; z: number; turn: number } {
+  const bend = Math.min(depthMm, BEND_MM);
+  let [y, z] = [0, 0];
+  for (let part = 0; part < PARTS; part++) {
+    const turn = angle * share(((part + 0.5) / PARTS) * bend);
+    y += (Math.sin(turn) * bend) / PARTS;
+    z -= (Math.cos(turn) * bend) / PARTS;
+  }
+  const turn = angle * share(depthMm);
+  const rest = Math.max(0, depthMm - BEND_MM);
+  return { y: y + Math.sin(turn) * rest, z: z - Math.cos(turn) * rest, turn };
+}
+
+/** A profile opened so far, from 0 to 1: at 1 its leaves lie at right angles to where they lay closed, as far from each other as then. */
+export function opened(profile: Profile, hinge: Hinge | null, far: number): Across[] {
+  const points: Across[] = [];
+  for (let i = 0; i < profile.across.length / 2; i++) {
+    const y = profile.across[2 * i]!;
+    const z = profile.across[2 * i + 1]!;
+    const way = hinge && far > 0 && z < hinge.z ? side(profile, i, hinge) : 0;
+    if (!hinge || way === 0) {
+      points.push([y, z]);
+      continue;
+    }
+    const line = bent(hinge.z - z, way * far * (Math.PI / 2));
+    const off = y - hinge.y;
+    points.push([hinge.y + line.y + off * Math.cos(line.turn), hinge.z + line.z + off * Math.sin(line.turn)]);
+  }
+  return points;
+}
+
+/** Where a book opens at a signature: at the inside of its innermost fold. */
+export function hingeAt(profiles: readonly Profile[], signature: number, folded: boolean): Hinge | null {
+  const sheets = profiles.filter((one) => one.part === 'SHEET');
+  if (!folded) {
+    const leaf = sheets[Math.min(sheets.length, signature) - 1];
+    return leaf && signature < sheets.length
+      ? { signature: 0, y: leaf.across[0]! + leaf.thickMm / 2 + 1e-3, z: leaf.across[1]! }
+      : null;
+  }
+  const inner = sheets.find((one) => one.signature === signature);
+  return inner
+    ? {
+        signature,
+        y: inner.across[2 * inner.turn]!,
+        z: inner.across[2 * inner.turn + 1]! - inner.thickMm / 2,
+      }
+    : null;
+}
+
+/**
+ * Of which things the whole faces can be seen: of all but the sheets that lie between others. Those that are not as high as the others lie
+ * open beside them.
+ */
+export function uncovered(
+  book: { profiles: readonly Profile[]; heightMm: number; folded: boolean },
+  hinge: Hinge | null,
+  upTo: number,
+): (profile: Profile) => boolean {
+  const sheets = book.profiles.filter((one) => one.part === 'SHEET' && one.signature <= upTo);
+  const last = Math.max(...sheets.map((one) => one.signature));
+  const unlike = sheets.some((one) => one.toMm - one.fromMm < book.heightMm - 0.01);
+  const bare = new Set<Profile>();
+  if (!book.folded) {
+    const after = hinge ? sheets.findIndex((one) => one.across[0]! > hinge.y) : -1;
+    [sheets[0], sheets[sheets.length - 1], sheets[after - 1], sheets[after]].forEach((one) => one && bare.add(one));
+  } else {
+    sheets.forEach((sheet, i) => {
+      const { signature } = sheet;
+      const outer = sheets[i + 1]?.signature !== signature;
+      const inner = sheets[i - 1]?.signature !== signature;
+      if ((outer && (signature === 1 || signature === last || unlike)) || (inner && signature === hinge?.signature)) {
+        bare.add(sheet);
+      }
+    });
+  }
+  return (profile) => profile.part !== 'SHEET' || bare.has(profile);
+}

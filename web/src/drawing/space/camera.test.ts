@@ -1,0 +1,57 @@
+import { describe, expect, it } from 'vitest';
+import { between, distance, eye, nearer, turned, VIEWS } from './camera';
+import { from, told } from './told';
+
+describe('the eye', () => {
+  it('looks at the spine from out of it, at the head from before it', () => {
+    expect(eye(VIEWS.spine, 100).map(Math.round)).toEqual([-0, 0, 100]);
+    expect(Math.round(eye(VIEWS.head, 100)[0])).toBe(-100);
+    expect(Math.round(eye({ ...VIEWS.inside, tilt: 0 }, 100)[2])).toBe(-100);
+  });
+
+  it('never goes over the head', () => {
+    expect(turned(VIEWS.head, 0, 1).tilt).toBeLessThan(Math.PI / 2);
+    expect(turned(VIEWS.spine, 0, -9).tilt).toBeGreaterThan(-Math.PI / 2);
+  });
+
+  it('comes no nearer than makes sense', () => {
+    expect(nearer(VIEWS.spine, 1000).near).toBe(12);
+    expect(nearer(VIEWS.spine, 0.001).near).toBe(0.5);
+  });
+
+  it('goes the shorter way round', () => {
+    const way = between({ round: 3, tilt: 0, near: 1 }, { round: -3, tilt: 0, near: 4 }, 0.5);
+    expect(Math.cos(way.round)).toBeCloseTo(-1, 5);
+    expect(way.near).toBeCloseTo(2, 6);
+  });
+
+  it('sees all of a ball, in a narrow window too', () => {
+    const wide = distance(100, 30, 800, 400);
+    expect(wide * Math.sin((15 * Math.PI) / 180)).toBeCloseTo(100, 6);
+    expect(distance(100, 30, 300, 600)).toBeGreaterThan(wide);
+  });
+});
+
+describe('words for what is seen', () => {
+  it('say from where', () => {
+    expect(from(VIEWS.spine)).toBe('from the spine');
+    expect(from(VIEWS.head)).toBe('from the head');
+    expect(from(VIEWS.inside)).toBe('from the fore edge');
+    expect(from({ ...VIEWS.spine, round: 2 * Math.PI - Math.PI / 2 })).toBe('from the front');
+    expect(from({ ...VIEWS.spine, tilt: -1.4 })).toBe('from the tail');
+  });
+
+  it('say what is open, covered, cut and sewn', () => {
+    expect(
+      told({ look: VIEWS.spine, open: 3, cover: 'off', cut: 2 }, { folded: true, covered: true, sewn: 4, moves: 9 }),
+    ).toBe(
+      'Seen from the spine, open inside signature 3, without its cover, cut through at station 2, 4 of 9 moves sewn',
+    );
+    expect(
+      told(
+        { look: VIEWS.spine, open: 0, cover: 'whole', cut: 0 },
+        { folded: false, covered: false, sewn: 9, moves: 9 },
+      ),
+    ).toBe('Seen from the spine, closed, sewn to the end');
+  });
+});

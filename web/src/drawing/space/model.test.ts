@@ -1,0 +1,96 @@
+import { NodeIO } from '@gltf-transform/core';
+import { Mesh, type BufferGeometry } from 'three';
+import { describe, expect, it } from 'vitest';
+import { glb } from './glb';
+import { Model, type Colours } from './model';
+import { sample } from './sample';
+
+const COLOURS: Colours = {
+  papers: ['#fff', '#eee'],
+  cover: '#888',
+  board: '#777',
+  cloth: '#666',
+  tape: '#555',
+  thread: '#00f',
+  live: '#f00',
+  hole: '#000',
+  needle: '#444',
+};
+
+const model = () => new Model(sample(), COLOURS);
+
+function part(of: Model, name: string): Mesh<BufferGeometry> {
+  const found = of.group.getObjectByName(name);
+  if (!(found instanceof Mesh)) {
+    throw new Error(`No part is called ${name}`);
+  }
+  return found as Mesh<BufferGeometry>;
+}
+
+function reach(mesh: Mesh<BufferGeometry>, axis: 0 | 1 | 2): [number, number] {
+  const values = Array.from(mesh.geometry.getAttribute('position').array).filter((_, i) => i % 3 === axis);
+  return [Math.min(...values), Math.max(...values)];
+}
+
+describe('the model of a book', () => {
+  it('has its sheets where the plan has them', () => {
+    const paper = part(model(), 'paper 1');
+    expect(reach(paper, 0)).toEqual([0, 100]);
+    expect(reach(paper, 1)[0]).toBeCloseTo(-0.4, 5);
+    expect(reach(paper, 1)[1]).toBeCloseTo(1.4, 5);
+  });
+
+  it('is as wide as two leaves when it is opened, and closed again as it was', () => {
+    const book = model();
+    book.open(1, 1);
+    const [low, high] = reach(part(book, 'paper 1'), 1);
+    expect(high - low).toBeGreaterThan(100);
+    book.open(0, 0);
+    expect(reach(part(book, 'paper 1'), 1)[1]).toBeCloseTo(1.4, 5);
+  });
+
+  it('shows the thread that is sewn, and the move in hand in a colour of its own', () => {
+    const book = model();
+    book.sew(2, 1);
+    const sewn = part(book, 'thread').geometry.drawRange;
+    const live = part(book, 'thread of this move').geometry.drawRange;
+    expect(sewn.start + sewn.count).toBe(live.start);
+    expect(live.count).toBeGreaterThan(0);
+    book.sew(0, 1);
+    expect(part(book, 'thread').geometry.drawRange.count).toBe(0);
+  });
+
+  it('has the needle at the end of the thread, and none when all is sewn', () => {
+    const book = model();
+    book.sew(1, 1);
+    expect(part(book, 'needle').visible).toBe(true);
+    expect(part(book, 'needle').position.x).toBeCloseTo(50, 5);
+    book.sew(3, 1);
+    expect(part(book, 'needle').visible).toBe(false);
+  });
+
+  it('lets its cover be seen through and taken off', () => {
+    const book = model();
+    book.cover('off');
+    expect(part(book, 'soft cover').visible).toBe(false);
+    book.cover('whole');
+    expect(part(book, 'soft cover').visible).toBe(true);
+  });
+
+  it('is read by another reader of the same format, in metres', async () => {
+    const document = await new NodeIO().readBinary(new Uint8Array(await glb(model())));
+    const names = document
+      .getRoot()
+      .listNodes()
+      .map((node) => node.getName());
+    expect(names).toContain('thread');
+    expect(names).toContain('paper 1');
+    const corners = document
+      .getRoot()
+      .listAccessors()
+      .filter((one) => one.getType() === 'VEC3' && one.getMax([]).length === 3);
+    expect(corners.length).toBeGreaterThan(3);
+    const [root] = document.getRoot().listScenes()[0]!.listChildren();
+    expect(root?.getScale()[0]).toBeCloseTo(0.001, 9);
+  });
+});

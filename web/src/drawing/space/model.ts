@@ -1,0 +1,201 @@
+import { BufferGeometry, Group, LineSegments, Mesh, Plane, Vector3, type MeshLambertMaterial } from 'three';
+import type { components } from '../../api/generated/schema';
+import { hingeAt, opened, uncovered, type Hinge, type Profile } from './bend';
+import { material, write } from './geometry';
+import { bends, flat, merged, type Mesh as Told } from './mesh';
+import { Strand } from './strand';
+import { tube } from './tube';
+
+export type Space = components['schemas']['SpaceView'];
+export type CoverSeen = 'whole' | 'through' | 'off';
+
+/** What everything is coloured with, as the page has it. */
+export interface Colours {
+  papers: readonly string[];
+  cover: string;
+  board: string;
+  cloth: string;
+  tape: string;
+  thread: string;
+  live: string;
+  hole: string;
+  needle: string;
+}
+
+const HOLE_SIDES = 12;
+/** So many points on either side of a fold can be seen between signatures. */
+const AT_FOLD = 6;
+/** What comes on to a book once it is sewn. */
+const UNSEWN: Profile['part'][] = ['BOARD', 'SPINE_PIECE', 'CLOTH'];
+
+/** The book as shapes in space that a graphics library draws or writes to a file. */
+export class Model {
+  readonly group = new Group();
+  private readonly flats: { mesh: Mesh; profiles: Profile[]; cover: boolean }[] = [];
+  private readonly strand: Strand;
+  private readonly holes: Mesh;
+  private hinge: Hinge | null = null;
+  private far = 0;
+  private upTo = Infinity;
+  private cutMm = -Infinity;
+
+  constructor(
+    readonly space: Space,
+    colours: Colours,
+  ) {
+    const profiles = space.profiles;
+    colours.papers.forEach((colour, paper) => {
+      // more papers than colours begin again
+      const of = profiles.filter((one) => one.part === 'SHEET' && one.paper % colours.papers.length === paper);
+      this.addFlat(`paper ${paper + 1}`, of, colour, false);
+    });
+    const cover = (name: string, parts: Profile['part'][], colour: string) =>
+      this.addFlat(
+        name,
+        profiles.filter((one) => parts.includes(one.part)),
+        colour,
+        true,
+      );
+    cover('soft cover', ['SOFT_COVER'], colours.cover);
+    cover('boards', ['BOARD', 'SPINE_PIECE'], colours.board);
+    cover('cloth', ['CLOTH'], colours.cloth);
+    this.addFlat(
+      'tapes',
+      profiles.filter((one) => one.part === 'TAPE'),
+      colours.tape,
+      false,
+    );
+    this.holes = new Mesh(new BufferGeometry(), material(colours.hole));
+    this.strand = new Strand(space, colours);
+    this.holes.name = 'holes';
+    this.holes.frustumCulled = false;
+    this.group.add(this.holes, ...this.strand.shapes);
+    this.lay();
+    this.sew(space.thread.length, 1);
+  }
+
+  /** Radius of a ball about the middle that holds all of the book, as far as it is open. */
+  get radius(): number {
+    return Math.hypot(this.space.heightMm, this.space.widthMm * (1.15 + 0.95 * this.far)) / 2 + 12;
+  }
+
+  /** The middle of the book, as far as it is open: along the spine, through the book, out of the spine. */
+  get middle(): [number, number, number] {
+    const across = this.space.profiles.flatMap((one) => one.across.filter((_, i) => i % 2 === 0));
+    const closed = (Math.min(...across) + Math.max(...across)) / 2;
+    const [y, far] = [this.hinge?.y ?? closed, this.far];
+    return [this.space.heightMm / 2, closed + (y - closed) * far, (-this.space.widthMm / 2) * (1 - 0.85 * far)];
+  }
+
+  /** Openings there are: signatures, or gaps between single leaves. */
+  get openings(): number {
+    const sheets = this.space.profiles.filter((one) => one.part === 'SHEET').length;
+    return this.space.folded ? this.space.signatures : Math.max(0, sheets - 1);
+  }
+
+  get covered(): boolean {
+    return this.flats.some(({ cover }) => cover);
+  }
+
+  /** Opens it in the middle of a signature, so far; 0 closes it. */
+  open(at: number, far: number): void {
+    this.hinge = at === 0 ? null : hingeAt(this.space.profiles, at, this.space.folded);
+    this.far = this.hinge ? far : 0;
+    this.lay();
+  }
+
+  /** What hands have so far: so many signatures, and of the cover what is sewn on with them; all of it where nothing is said. */
+  held(signatures: number | null): void {
+    this.upTo = signatures ?? Infinity;
+    this.lay();
+  }
+
+  private lay(): void {
+    const there = ({ part, signature, toMm }: Profile) =>
+      signature <= this.upTo && toMm > this.cutMm && (this.upTo === Infinity || !UNSEWN.includes(part));
+    const bare = uncovered(this.space, this.hinge, this.upTo);
+    for (const { mesh, profiles } of this.flats) {
+      write(mesh.geometry, merged(profiles.filter(there).map((one) => this.shell(one, bare(one)))));
+    }
+    write(
+      this.holes.geometry,
+      merged(
+        this.space.holes
+          .filter((hole) => hole.signature <= this.upTo && hole.ends[0]! >= this.cutMm)
+          .map((hole) => tube(hole.ends, hole.wideMm, HOLE_SIDES)),
+      ),
+    );
+  }
+
+  /** So many moves are sewn, the last of them so far, from 0 to 1. */
+  sew(moves: number, far: number): void {
+    this.strand.sew(moves, far);
+  }
+
+  /** Whether all of it is drawn as it is: while much moves on a slow machine, thread is a line and holes are left out. */
+  fine(whole: boolean): void {
+    this.strand.fine(whole);
+    this.holes.visible = whole || !this.strand.many;
+  }
+
+  /** Draws the thread no thinner than that. */
+  atLeast(thickMm: number): void {
+    this.strand.atLeast(thickMm);
+  }
+
+  cover(seen: CoverSeen): void {
+    for (const { mesh, cover } of this.flats) {
+      if (cover) {
+        const look = mesh.material as MeshLambertMaterial;
+        mesh.visible = seen !== 'off';
+        look.transparent = seen === 'through';
+        look.opacity = seen === 'through' ? 0.22 : 1;
+        look.depthWrite = seen !== 'through';
+        look.needsUpdate = true;
+        mesh.renderOrder = seen === 'through' ? 1 : 0;
+      }
+    }
+  }
+
+  /** Cuts away all between the head and there; nothing where it is whole. */
+  cut(xMm: number | null): void {
+    this.cutMm = xMm ?? -Infinity;
+    const planes = xMm === null ? [] : [new Plane(new Vector3(1, 0, 0), -xMm)];
+    this.strand.cut(planes);
+    this.lay();
+  }
+
+  /** Gives back what the graphics hold. */
+  dispose(): void {
+    this.group.traverse((one) => {
+      if (one instanceof Mesh || one instanceof LineSegments) {
+        (one.geometry as BufferGeometry).dispose();
+        (one.material as MeshLambertMaterial).dispose();
+      }
+    });
+  }
+
+  private shell(profile: Profile, whole: boolean): Told {
+    const all = opened(profile, this.hinge, this.far);
+    const reach = whole ? all.length : this.space.folded ? AT_FOLD : 0;
+    const [low, high] = [profile.turn - reach, profile.turn + reach];
+    const there = bends(all, (i) => i === low || i === high);
+    const seen = {
+      first: there.findIndex((i) => i >= low),
+      last: there.length - 1 - [...there].reverse().findIndex((i) => i <= high),
+    };
+    const points = there.map((i) => all[i]!);
+    return flat(points, profile.thickMm, Math.max(profile.fromMm, this.cutMm), profile.toMm, seen);
+  }
+
+  private addFlat(name: string, profiles: Profile[], colour: string, cover: boolean): void {
+    if (profiles.length === 0) {
+      return;
+    }
+    const mesh = new Mesh(new BufferGeometry(), material(colour));
+    mesh.name = name;
+    mesh.frustumCulled = false;
+    this.flats.push({ mesh, profiles, cover });
+    this.group.add(mesh);
+  }
+}

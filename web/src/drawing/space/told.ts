@@ -1,0 +1,51 @@
+import type { Look } from './camera';
+import type { CoverSeen } from './model';
+
+export const COVERS: Record<CoverSeen, string> = {
+  whole: 'the cover whole',
+  through: 'the cover see-through',
+  off: 'without its cover',
+};
+
+/** Where the eye is, in words. */
+export function from(look: Look): string {
+  if (look.tilt > 1) {
+    return 'from the head';
+  }
+  if (look.tilt < -1) {
+    return 'from the tail';
+  }
+  const round = ((look.round % (2 * Math.PI)) + 2 * Math.PI) % (2 * Math.PI);
+  const quarter = Math.round(round / (Math.PI / 4)) % 8;
+  return [
+    'from the spine',
+    'from spine and back',
+    'from the back',
+    'from fore edge and back',
+    'from the fore edge',
+    'from fore edge and front',
+    'from the front',
+    'from spine and front',
+  ][quarter]!;
+}
+
+/** What is seen, in words. */
+export function told(
+  seen: { look: Look; open: number; cover: CoverSeen; cut: number },
+  book: { folded: boolean; covered: boolean; sewn: number; moves: number },
+): string {
+  const parts = [`Seen ${from(seen.look)}`];
+  if (seen.open > 0) {
+    parts.push(book.folded ? `open inside signature ${seen.open}` : `open after leaf ${seen.open}`);
+  } else {
+    parts.push('closed');
+  }
+  if (book.covered) {
+    parts.push(COVERS[seen.cover]);
+  }
+  if (seen.cut > 0) {
+    parts.push(`cut through at station ${seen.cut}`);
+  }
+  parts.push(book.sewn >= book.moves ? 'sewn to the end' : `${book.sewn} of ${book.moves} moves sewn`);
+  return parts.join(', ');
+}

@@ -1,0 +1,159 @@
+import { useEffect, useMemo, useRef, useState, type RefObject } from 'react';
+import { between, turned, VIEWS, type Look } from './camera';
+import { Model, type Colours, type CoverSeen, type Space } from './model';
+import { Stage } from './stage';
+
+/** How the book is seen. */
+export interface Seen {
+  look: Look;
+  /** The opening; 0 closed. */
+  open: number;
+  cover: CoverSeen;
+  /** The station it is cut through at; 0 whole. */
+  cut: number;
+  /** Signatures that hands have so far; left out where all of the book is there. */
+  upTo?: number;
+}
+
+export const AT_FIRST: Seen = { look: VIEWS.usual, open: 0, cover: 'through', cut: 0 };
+
+const WAY_MS = 500;
+const MOVE_MS = 650;
+
+function colours(canvas: HTMLCanvasElement): Colours {
+  const style = getComputedStyle(canvas);
+  const token = (name: string) => style.getPropertyValue(`--${name}`).trim();
+  return {
+    papers: [token('paper'), token('weld-ground'), token('table'), token('leaf-shade')],
+    cover: token('verdigris'),
+    board: token('rule'),
+    cloth: token('plum'),
+    tape: token('weld-ground'),
+    thread: token('indigo'),
+    live: token('madder'),
+    hole: token('ink'),
+    needle: token('quiet'),
+  };
+}
+
+/** Eases in and out. */
+const eased = (t: number) => t * t * (3 - 2 * t);
+
+interface Going {
+  look: Look;
+  far: number;
+  sewn: number;
+}
+
+/**
+ * Keeps a canvas showing the book as it is wanted to be seen; what changes goes there on its way unless movement is not wanted.
+ *
+ * @returns the model, once it is there, and whether the browser cannot draw it
+ */
+export function useBook(
+  canvas: RefObject<HTMLCanvasElement | null>,
+  space: Space,
+  seen: Seen,
+  sewn: number,
+  size: { width: number; height: number },
+) {
+  const [model, setModel] = useState<Model | null>(null);
+  const [missing, setMissing] = useState(false);
+  const stage = useRef<Stage | null>(null);
+  const now = useRef<Going>({ look: seen.look, far: 0, sewn: 1 });
+  const last = useRef({ open: 0, sewn });
+  const still = useMemo(() => window.matchMedia('(prefers-reduced-motion: reduce)').matches, []);
+  const { width, height } = size;
+  useEffect(() => {
+    const at = canvas.current;
+    if (!at) {
+      return;
+    }
+    try {
+      const made = new Model(space, colours(at));
+      const shown = new Stage(at, made);
+      stage.current = shown;
+      last.current = { open: 0, sewn: -1 };
+      setModel(made);
+      return () => {
+        stage.current = null;
+        shown.dispose();
+      };
+    } catch {
+      // without a graphics library below it the browser says so only when asked to draw
+      setMissing(true);
+      return;
+    }
+  }, [canvas, space]);
+  useEffect(() => {
+    stage.current?.resize(width, height);
+  }, [model, width, height]);
+  useEffect(() => {
+    model?.cover(seen.cover);
+  }, [model, seen.cover]);
+  useEffect(() => {
+    model?.held(seen.upTo ?? null);
+  }, [model, seen.upTo]);
+  useEffect(() => {
+    const station = model?.space.holes.find((hole) => hole.station === seen.cut);
+    model?.cut(station ? station.ends[0]! : null);
+  }, [model, seen.cut]);
+  useEffect(() => {
+    const shown = stage.current;
+    if (!model || !shown) {
+      return;
+    }
+    const from = { ...now.current };
+    const was = last.current;
+    const oneOn = sewn === was.sewn + 1 && !still;
+    const opens = seen.open !== was.open;
+    last.current = { open: seen.open, sewn };
+    const to = seen.open === 0 ? 0 : 1;
+    // what is open elsewhere closes at once, and opens there
+    const begins = opens && seen.open !== 0 && was.open !== 0 ? 0.55 : from.far;
+    const opening = seen.open === 0 ? was.open : seen.open;
+    const begun = performance.now();
+    let frame = 0;
+    // where nothing changes but what is sewn, there is no way to go
+    const rests = still || (from.look === seen.look && from.far === to && !opens);
+    const step = (time: number) => {
+      const passed = time - begun;
+      const way = rests ? 1 : eased(Math.max(0, Math.min(1, passed / WAY_MS)));
+      const move = oneOn ? Math.max(0, Math.min(1, passed / MOVE_MS)) : 1;
+      now.current = {
+        look: way === 1 ? seen.look : between(from.look, seen.look, way),
+        far: begins + (to - begins) * way,
+        sewn: move,
+      };
+      if (opens) {
+        model.open(now.current.far === 0 ? 0 : opening, now.current.far);
+      }
+      model.sew(sewn, move);
+      const done = way === 1 && move === 1;
+      shown.show(now.current.look, !done);
+      if (done) {
+        shown.rested();
+      } else {
+        frame = requestAnimationFrame(step);
+      }
+    };
+    step(begun);
+    return () => cancelAnimationFrame(frame);
+  }, [model, seen, sewn, still, width, height]);
+  return { model, missing };
+}
+
+/** Turned by hand: at once, not on its way. */
+export function byHand(seen: Seen, round: number, tilt: number): Seen {
+  return { ...seen, look: turned(seen.look, round, tilt) };
+}
+
+/** As hands have it: open at the signature in hand, its inside or its fold towards the eye. */
+export function asHeld(seen: Seen, hands: { turned: boolean; signature: number }, folded: boolean): Seen {
+  return {
+    ...seen,
+    upTo: hands.signature,
+    open: folded && !hands.turned ? hands.signature : 0,
+    look: !folded ? (hands.turned ? VIEWS.back : VIEWS.front) : hands.turned ? VIEWS.spine : VIEWS.inside,
+  };
+}
