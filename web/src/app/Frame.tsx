@@ -13,6 +13,8 @@ import { useLamp } from './lamp';
 export function Frame() {
   const [keysShown, setKeysShown] = useState(false);
   const [caliper, setCaliper] = useState(false);
+  // where there is little room, the ways to other places are shown when asked for
+  const [places, setPlaces] = useState(false);
   const { unit, setUnit } = useUnit();
   const { evening, setEvening } = useLamp();
   const navigate = useNavigate();
@@ -40,7 +42,25 @@ export function Frame() {
           <span className="frame-stitch" aria-hidden="true" />
           Itomichi
         </Link>
-        <div className="frame-switches">
+        <Button
+          className="frame-more"
+          size="small"
+          aria-expanded={places}
+          aria-controls="places"
+          onClick={() => setPlaces(!places)}
+        >
+          Places
+        </Button>
+        <div
+          id="places"
+          className={places ? 'frame-switches frame-open' : 'frame-switches'}
+          onClick={(event) => {
+            // whoever went somewhere is done with it
+            if (event.target instanceof Element && event.target.closest('a')) {
+              setPlaces(false);
+            }
+          }}
+        >
           <Link to="/drawers/papers" className="frame-place">
             Drawers
           </Link>

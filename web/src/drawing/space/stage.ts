@@ -101,7 +101,10 @@ export class Stage {
   dispose(): void {
     this.model.dispose();
     this.renderer.dispose();
-    this.renderer.forceContextLoss();
+    // a canvas that stays is drawn on again
+    if (!this.renderer.domElement.isConnected) {
+      this.renderer.forceContextLoss();
+    }
   }
 }
 

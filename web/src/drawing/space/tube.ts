@@ -62,12 +62,11 @@ export function tube(told: readonly number[], thick: number, sides: number, star
       const angle = (2 * Math.PI * k) / sides;
       const [c, s] = [Math.cos(angle), Math.sin(angle)];
       const at = i * sides + k;
-      const out: V = [0, 1, 2].map((axis) => normal[axis]! * c + other[axis]! * s) as V;
-      normals.set(out, 3 * at);
-      positions.set(
-        [0, 1, 2].map((axis) => line[i]![axis]! + (out[axis]! * thick) / 2),
-        3 * at,
-      );
+      for (let axis = 0; axis < 3; axis++) {
+        const out = normal[axis]! * c + other[axis]! * s;
+        normals[3 * at + axis] = out;
+        positions[3 * at + axis] = line[i]![axis]! + (out * thick) / 2;
+      }
       shades[at] = 0.8 + 0.2 * Math.cos(2 * angle - (2 * Math.PI * along) / (TWIST * thick));
     }
   }

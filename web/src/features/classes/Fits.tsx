@@ -48,6 +48,7 @@ export function Fits({ view, take }: Props) {
         <p className="class-wrong">No change of what is done before, of stations or of structure makes it fit.</p>
       )}
       <Steps name="In the class" steps={during} />
+      <p className="class-caution">{view.caution}</p>
       <Steps name={`Before it, ${view.before}`} steps={before} />
     </section>
   );

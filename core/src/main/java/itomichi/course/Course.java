@@ -57,6 +57,16 @@ public record Course(CourseWish wish, BookPlan plan, List<CourseStep> steps) {
         return AsMade.unfit(wish, plan);
     }
 
+    /** The usual caution with what is done in it. */
+    public String caution() {
+        String care = wish.ahead().contains(Ahead.PUNCHED)
+                ? ""
+                : plan.holes()
+                        .map(holes -> holes.groups().get(0).tool().care() + " ")
+                        .orElse("");
+        return care + "Local rules and trained practice come first.";
+    }
+
     /** Whether it may be held so: these hands can make the book, and most come to the end. */
     public boolean fits() {
         return fit().fits() && unfit().isEmpty();

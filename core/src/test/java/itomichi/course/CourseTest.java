@@ -131,6 +131,16 @@ public class CourseTest {
     // the safe way for children
 
     @Test
+    public void cautionsAreOfWhatIsInHandAndDeferToLocalRules() {
+        String children = Course.of(pamphlets(300, Hands.CHILDREN)).caution();
+        assertTrue(children.contains("children the punch"), children);
+        assertTrue(children.endsWith("Local rules and trained practice come first."), children);
+        String punched =
+                Course.of(pamphlets(300, Hands.CHILDREN, Ahead.PUNCHED)).caution();
+        assertEquals(punched, "Local rules and trained practice come first.");
+    }
+
+    @Test
     public void childrenSewWithAYarnAndItsThicknessIsPlanned() {
         Course thin = Course.of(pamphlets(300, Hands.CHILDREN).withYarn(Length.ofMm(1)));
         Course thick = Course.of(pamphlets(300, Hands.CHILDREN).withYarn(Length.ofMm(2.5)));

@@ -8,17 +8,18 @@ import com.microsoft.playwright.Download;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
-import itomichi.browser.fixture.Journey;
 import itomichi.browser.fixture.Preparation.Book;
+import itomichi.browser.fixture.ScreenJourney;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.util.Arrays;
+import java.util.List;
 import java.util.regex.Pattern;
 import org.testng.annotations.Test;
 
 /** The book in space: turned, opened, cut through, sewn move by move, saved as a shape. */
-public class SpaceTest extends Journey {
+public class SpaceTest extends ScreenJourney {
 
     private static Locator button(Page page, String name) {
         return page.getByRole(
@@ -54,6 +55,7 @@ public class SpaceTest extends Journey {
     @Test
     public void itIsTurnedOpenedAndCutByKeysAlone() {
         Page page = inSpace(prepare.beginBound("Turned in space", "Link stitch", 64));
+        assertEquals(violations(page), List.of());
         byte[] whole = picture(page);
         page.locator(".space-room").focus();
         page.keyboard().press("b");

@@ -32,6 +32,9 @@ public final class Handout {
     private final PrintPaper paper;
     private final Unit unit;
     private final double cellWidthMm;
+    /** The same on every page. */
+    private final List<Shape> headingShapes = new ArrayList<>();
+
     private final double headingMm;
 
     /** How it is laid out. */
@@ -79,7 +82,7 @@ public final class Handout {
         this.paper = paper;
         this.unit = plan.spec().title().unit();
         this.cellWidthMm = (paper.widthMm() - 2 * EDGE_MM - (form.columns - 1) * BETWEEN_MM) / form.columns;
-        this.headingMm = form.worded ? heading(new ArrayList<>(), 0) + BETWEEN_MM / 2 : 0;
+        this.headingMm = form.worded ? heading(headingShapes) + BETWEEN_MM / 2 : 0;
     }
 
     /**
@@ -179,9 +182,7 @@ public final class Handout {
 
     private List<Shape> part(List<Cell> cells, int number, int pages) {
         List<Shape> shapes = new ArrayList<>();
-        if (form.worded) {
-            heading(shapes, EDGE_MM);
-        }
+        shapes.add(new Shape.Again(headingShapes, 0, 0));
         for (int i = 0; i < cells.size(); i++) {
             int row = i / form.columns;
             double left = EDGE_MM + i % form.columns * (cellWidthMm + BETWEEN_MM);
@@ -196,9 +197,9 @@ public final class Handout {
     }
 
     /** Sets the heading, and says where it ends. */
-    private double heading(List<Shape> shapes, double topMm) {
+    private double heading(List<Shape> shapes) {
         String thread = sewing.need().pieces().get(0).at(Fineness.THREAD).in(unit);
-        return new TextColumn(shapes, EDGE_MM, topMm + form.lettersMm, paper.widthMm() - 2 * EDGE_MM)
+        return new TextColumn(shapes, EDGE_MM, EDGE_MM + form.lettersMm, paper.widthMm() - 2 * EDGE_MM)
                         .words(
                                 plan.spec().title().name() + ". Thread: " + thread + ". The head lies to the "
                                         + (leftHanded ? "right, for left hands." : "left."),
@@ -207,6 +208,7 @@ public final class Handout {
                                 "Thin: sewn before. Thick: this move. Dashed: on the other face. A ring: the needle goes away through this hole (cross), or comes (dot).",
                                 form.lettersMm * 0.7)
                         .yMm()
-                - form.lettersMm;
+                - form.lettersMm
+                - EDGE_MM;
     }
 }

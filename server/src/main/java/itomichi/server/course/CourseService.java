@@ -230,6 +230,7 @@ public class CourseService {
         if (!document.brings().isBlank()) {
             heading.add("Everybody brings: " + document.brings());
         }
+        heading.add(course.caution());
         return new Listed(
                 document.name(),
                 new KitSheet.Listing(

@@ -26,6 +26,7 @@ import org.jspecify.annotations.Nullable;
  * @param unfit why these hands cannot make it; left out where they can
  * @param otherwise what is otherwise than at the binder's own table
  * @param yarn how thick the yarn is that children sew with
+ * @param caution the usual one with what is done in it
  * @param changes that make it fit, the nearest first
  * @param kits envelopes that are made ready
  * @param tables that are laid
@@ -50,6 +51,7 @@ public record CourseView(
         @Nullable InUnits unfit,
         List<InUnits> otherwise,
         InUnits yarn,
+        String caution,
         List<CourseStepView> steps,
         List<CourseChangeView> changes,
         int kits,

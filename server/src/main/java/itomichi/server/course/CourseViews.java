@@ -48,6 +48,7 @@ final class CourseViews {
                 course.unfit().map(InUnits::of).orElse(null),
                 course.otherwise().stream().map(InUnits::of).toList(),
                 InUnits.of(course.wish().yarn().at(Fineness.BUNDLE)),
+                course.caution(),
                 course.steps().stream().map(CourseViews::step).toList(),
                 changes.stream().map(change -> change(change, worked)).toList(),
                 course.wish().kits(),
