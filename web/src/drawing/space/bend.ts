@@ -1,14 +1,7 @@
+import type { components } from '../../api/generated/schema';
+
 /** What is flat in a book, as the server tells it; see there. */
-export interface Profile {
-  part: 'SHEET' | 'SOFT_COVER' | 'BOARD' | 'SPINE_PIECE' | 'CLOTH' | 'TAPE';
-  signature: number;
-  paper: number;
-  fromMm: number;
-  toMm: number;
-  thickMm: number;
-  across: number[];
-  turn: number;
-}
+export type Profile = components['schemas']['ProfileView'];
 
 /** A point across the book: through it from the front, and out of the spine. */
 export type Across = [y: number, z: number];

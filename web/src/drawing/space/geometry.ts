@@ -26,21 +26,23 @@ export function thickened(colour: string, thicker: Thicker): MeshLambertMaterial
 
 /** Puts a mesh into what the graphics hold, into the same place where it is as large as before. */
 export function write(geometry: BufferGeometry, told: Mesh): void {
-  const put = (name: string, values: Float32Array, size: number) => {
-    const there = geometry.getAttribute(name) as BufferAttribute | undefined;
-    if (there?.array.length === values.length) {
-      there.copyArray(values);
-      there.needsUpdate = true;
-    } else {
-      geometry.setAttribute(name, new BufferAttribute(values, size));
+  const put = (there: BufferAttribute | null | undefined, values: Float32Array | Uint32Array, size: number) => {
+    if (there?.array.length !== values.length) {
+      return new BufferAttribute(values, size);
     }
+    there.copyArray(values);
+    there.needsUpdate = true;
+    return there;
   };
-  put('position', told.positions, 3);
-  put('normal', told.normals, 3);
+  const corners = (name: string, values: Float32Array) =>
+    geometry.setAttribute(
+      name,
+      put(geometry.hasAttribute(name) ? (geometry.getAttribute(name) as BufferAttribute) : null, values, 3),
+    );
+  corners('position', told.positions);
+  corners('normal', told.normals);
   const shades = new Float32Array(3 * told.shades.length);
   told.shades.forEach((shade, i) => shades.fill(shade, 3 * i, 3 * i + 3));
-  put('color', shades, 3);
-  if (geometry.index?.array.length !== told.indices.length) {
-    geometry.setIndex(new BufferAttribute(told.indices, 1));
-  }
+  corners('color', shades);
+  geometry.setIndex(put(geometry.index, told.indices, 1));
 }

@@ -34,7 +34,8 @@ export function flat(
     upper.push([p[0] + (normal[0] * thick) / 2, p[1] + (normal[1] * thick) / 2]);
     lower.push([p[0] - (normal[0] * thick) / 2, p[1] - (normal[1] * thick) / 2]);
   }
-  const shell = new Shell(12 * n, 3 * (8 * n));
+  // two corners of each point on either face and on either cut edge, four of each end
+  const shell = new Shell(8 * n + 8);
   const face = (edge: readonly Across[], sign: 1 | -1) => {
     const first = shell.count;
     edge.forEach((p, i) => {
@@ -88,10 +89,10 @@ class Shell {
   private readonly shades: Float32Array;
   private readonly indices: number[] = [];
 
-  constructor(corners: number, more: number) {
-    this.positions = new Float32Array(3 * corners + more);
-    this.normals = new Float32Array(3 * corners + more);
-    this.shades = new Float32Array(corners + more);
+  constructor(corners: number) {
+    this.positions = new Float32Array(3 * corners);
+    this.normals = new Float32Array(3 * corners);
+    this.shades = new Float32Array(corners);
   }
 
   corner(x: number, y: number, z: number, nx: number, ny: number, nz: number, shade: number): void {
@@ -106,12 +107,8 @@ class Shell {
   }
 
   mesh(): Mesh {
-    return {
-      positions: this.positions.slice(0, 3 * this.count),
-      normals: this.normals.slice(0, 3 * this.count),
-      shades: this.shades.slice(0, this.count),
-      indices: Uint32Array.from(this.indices),
-    };
+    const { positions, normals, shades } = this;
+    return { positions, normals, shades, indices: Uint32Array.from(this.indices) };
   }
 }
 

@@ -49,6 +49,41 @@ describe('the model of a book', () => {
     expect(reach(part(book, 'paper 1'), 1)[1]).toBeCloseTo(1.4, 5);
   });
 
+  it('shows the opening it goes to from another as if it were opened there at once', () => {
+    const three = sample();
+    const deep = [60, 18, 15, 12, 9, 6, 3, 0.5];
+    // two sheets in each of three signatures: the innermost one is seen whole where it is opened, and nowhere else
+    three.profiles = [1, 2, 3].flatMap((signature) =>
+      [0.3, 0.6].map((off) => ({
+        ...three.profiles[0]!,
+        signature,
+        across: [
+          ...deep.flatMap((z) => [3 * signature - off, -z]),
+          ...[3 * signature, -0.1],
+          ...[...deep].reverse().flatMap((z) => [3 * signature + off, -z]),
+        ],
+        turn: deep.length,
+      })),
+    );
+    const [book, fresh] = [new Model(three, COLOURS), new Model(three, COLOURS)];
+    book.open(1, 1);
+    book.open(2, 1);
+    fresh.open(2, 1);
+    const triangles = (of: Model) => Array.from(part(of, 'paper 1').geometry.index!.array);
+    expect(triangles(book)).toEqual(triangles(fresh));
+    expect(reach(part(book, 'paper 1'), 1)).toEqual(reach(part(fresh, 'paper 1'), 1));
+  });
+
+  it('has no more signatures than hands have, and their holes', () => {
+    const book = model();
+    const [whole, holes] = [reach(part(book, 'paper 1'), 1), part(book, 'holes').geometry.index!.array.length];
+    book.held(1);
+    expect(reach(part(book, 'paper 1'), 1)[1]).toBeLessThan(whole[1]);
+    expect(part(book, 'holes').geometry.index!.array).toHaveLength(holes / 2);
+    book.held(null);
+    expect(reach(part(book, 'paper 1'), 1)).toEqual(whole);
+  });
+
   it('shows the thread that is sewn, and the move in hand in a colour of its own', () => {
     const book = model();
     book.sew(2, 1);

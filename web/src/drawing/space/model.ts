@@ -4,7 +4,7 @@ import { hingeAt, opened, uncovered, type Hinge, type Profile } from './bend';
 import { material, write } from './geometry';
 import { bends, flat, merged, type Mesh as Told } from './mesh';
 import { Strand } from './strand';
-import { tube } from './tube';
+import { points, tube } from './tube';
 
 export type Space = components['schemas']['SpaceView'];
 export type CoverSeen = 'whole' | 'through' | 'off';
@@ -34,6 +34,10 @@ export class Model {
   private readonly flats: { mesh: Mesh; profiles: Profile[]; cover: boolean }[] = [];
   private readonly strand: Strand;
   private readonly holes: Mesh;
+  /** The middle of the closed book, through it. */
+  private readonly middleMm: number;
+  /** The opening; 0 closed. */
+  private at = 0;
   private hinge: Hinge | null = null;
   private far = 0;
   private upTo = Infinity;
@@ -44,6 +48,8 @@ export class Model {
     colours: Colours,
   ) {
     const profiles = space.profiles;
+    const across = profiles.flatMap((one) => one.across.filter((_, i) => i % 2 === 0));
+    this.middleMm = (Math.min(...across) + Math.max(...across)) / 2;
     colours.papers.forEach((colour, paper) => {
       // more papers than colours begin again
       const of = profiles.filter((one) => one.part === 'SHEET' && one.paper % colours.papers.length === paper);
@@ -71,6 +77,7 @@ export class Model {
     this.holes.frustumCulled = false;
     this.group.add(this.holes, ...this.strand.shapes);
     this.lay();
+    this.pierce();
     this.sew(space.thread.length, 1);
   }
 
@@ -81,10 +88,12 @@ export class Model {
 
   /** The middle of the book, as far as it is open: along the spine, through the book, out of the spine. */
   get middle(): [number, number, number] {
-    const across = this.space.profiles.flatMap((one) => one.across.filter((_, i) => i % 2 === 0));
-    const closed = (Math.min(...across) + Math.max(...across)) / 2;
-    const [y, far] = [this.hinge?.y ?? closed, this.far];
-    return [this.space.heightMm / 2, closed + (y - closed) * far, (-this.space.widthMm / 2) * (1 - 0.85 * far)];
+    const [y, far] = [this.hinge?.y ?? this.middleMm, this.far];
+    return [
+      this.space.heightMm / 2,
+      this.middleMm + (y - this.middleMm) * far,
+      (-this.space.widthMm / 2) * (1 - 0.85 * far),
+    ];
   }
 
   /** Openings there are: signatures, or gaps between single leaves. */
@@ -99,15 +108,22 @@ export class Model {
 
   /** Opens it in the middle of a signature, so far; 0 closes it. */
   open(at: number, far: number): void {
-    this.hinge = at === 0 ? null : hingeAt(this.space.profiles, at, this.space.folded);
-    this.far = this.hinge ? far : 0;
-    this.lay();
+    if (at !== this.at || far !== this.far) {
+      this.at = at;
+      this.hinge = at === 0 ? null : hingeAt(this.space.profiles, at, this.space.folded);
+      this.far = this.hinge ? far : 0;
+      this.lay();
+    }
   }
 
   /** What hands have so far: so many signatures, and of the cover what is sewn on with them; all of it where nothing is said. */
   held(signatures: number | null): void {
-    this.upTo = signatures ?? Infinity;
-    this.lay();
+    const upTo = signatures ?? Infinity;
+    if (upTo !== this.upTo) {
+      this.upTo = upTo;
+      this.lay();
+      this.pierce();
+    }
   }
 
   private lay(): void {
@@ -117,14 +133,12 @@ export class Model {
     for (const { mesh, profiles } of this.flats) {
       write(mesh.geometry, merged(profiles.filter(there).map((one) => this.shell(one, bare(one)))));
     }
-    write(
-      this.holes.geometry,
-      merged(
-        this.space.holes
-          .filter((hole) => hole.signature <= this.upTo && hole.ends[0]! >= this.cutMm)
-          .map((hole) => tube(hole.ends, hole.wideMm, HOLE_SIDES)),
-      ),
-    );
+  }
+
+  /** Holes are where they are however far the book is open. */
+  private pierce(): void {
+    const there = this.space.holes.filter((hole) => hole.signature <= this.upTo && hole.ends[0]! >= this.cutMm);
+    write(this.holes.geometry, merged(there.map((hole) => tube(points(hole.ends), hole.wideMm, HOLE_SIDES))));
   }
 
   /** So many moves are sewn, the last of them so far, from 0 to 1. */
@@ -159,10 +173,13 @@ export class Model {
 
   /** Cuts away all between the head and there; nothing where it is whole. */
   cut(xMm: number | null): void {
-    this.cutMm = xMm ?? -Infinity;
-    const planes = xMm === null ? [] : [new Plane(new Vector3(1, 0, 0), -xMm)];
-    this.strand.cut(planes);
-    this.lay();
+    const cutMm = xMm ?? -Infinity;
+    if (cutMm !== this.cutMm) {
+      this.cutMm = cutMm;
+      this.strand.cut(xMm === null ? [] : [new Plane(new Vector3(1, 0, 0), -xMm)]);
+      this.lay();
+      this.pierce();
+    }
   }
 
   /** Gives back what the graphics hold. */

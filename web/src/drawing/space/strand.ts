@@ -14,15 +14,13 @@ import {
 import { material, thickened, write, type Thicker } from './geometry';
 import { merged, type Mesh as Told } from './mesh';
 import type { Colours, Space } from './model';
-import { length, points, tube } from './tube';
+import { apart, length, points, tube, type V } from './tube';
 
 /** A thread of more points than this is told coarser, and is a line while it moves on a slow machine. */
 const MANY_POINTS = 9000;
 /** A line leaves out what is nearer than this to the point before, mm. */
 const LINE_MM = 1.2;
 const NEEDLE_MM = 34;
-
-type Point = [number, number, number];
 
 /** Where something of a step begins in what is drawn, and how much of it there is. */
 interface Range {
@@ -34,7 +32,7 @@ interface Range {
 export class Strand {
   readonly many: boolean;
   private readonly sides: number;
-  private readonly steps = new Map<number, { tube: Range; line: Range; points: Point[] }>();
+  private readonly steps = new Map<number, { tube: Range; line: Range; points: V[] }>();
   private readonly sewn: Mesh;
   private readonly live: Mesh;
   private readonly sewnLine: LineSegments;
@@ -107,7 +105,7 @@ export class Strand {
   }
 
   /** The needle goes before the thread. */
-  private lead(line: Point[], far: number): void {
+  private lead(line: V[], far: number): void {
     const end = Math.max(1, Math.min(line.length - 1, Math.round((line.length - 1) * far)));
     const tip = new Vector3(...line[end]!);
     const way = tip
@@ -125,17 +123,14 @@ export class Strand {
     let [from, startMm] = [0, 0];
     for (const { step, points: told } of this.space.thread) {
       const all = points(told);
-      const one = tube(told, this.space.threadMm, this.sides, startMm);
+      const one = tube(all, this.space.threadMm, this.sides, startMm);
       startMm += length(all);
       tubes.push(one);
       const range = { from: line.length / 3, count: 0 };
       const few = all.filter((_, i) => i === 0 || i === all.length - 1 || i % 2 === 0);
       let last = few[0];
       for (const p of few) {
-        if (
-          last &&
-          (p === few[few.length - 1] || Math.hypot(p[0] - last[0], p[1] - last[1], p[2] - last[2]) > LINE_MM)
-        ) {
+        if (last && (p === few[few.length - 1] || apart(p, last) > LINE_MM)) {
           line.push(...last, ...p);
           last = p;
         }

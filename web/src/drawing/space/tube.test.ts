@@ -15,7 +15,7 @@ describe('a tube about a thread', () => {
   });
 
   it('is as thick as the thread everywhere', () => {
-    const { positions } = tube(LINE, 0.8, 6);
+    const { positions } = tube(points(LINE), 0.8, 6);
     const line = points(LINE);
     for (let corner = 0; corner < positions.length / 3; corner++) {
       const at = line[Math.floor(corner / 6)]!;
@@ -25,7 +25,7 @@ describe('a tube about a thread', () => {
   });
 
   it('has its light outside', () => {
-    const { positions, normals } = tube([0, 0, 0, 10, 0, 0], 1, 8);
+    const { positions, normals } = tube(points([0, 0, 0, 10, 0, 0]), 1, 8);
     for (let corner = 0; corner < 16; corner++) {
       expect(positions[3 * corner + 1]! * normals[3 * corner + 1]!).toBeGreaterThanOrEqual(-1e-6);
       expect(normals[3 * corner]).toBeCloseTo(0, 6);
@@ -33,7 +33,7 @@ describe('a tube about a thread', () => {
   });
 
   it('is nothing where there is no way to go', () => {
-    expect(tube([1, 2, 3], 1, 6).indices).toHaveLength(0);
+    expect(tube(points([1, 2, 3]), 1, 6).indices).toHaveLength(0);
   });
 });
 

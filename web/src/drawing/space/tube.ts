@@ -1,6 +1,7 @@
 import type { Mesh } from './mesh';
 
-type V = [number, number, number];
+/** Along the spine, through the book, out of the spine. */
+export type V = [number, number, number];
 
 const minus = (a: V, b: V): V => [a[0] - b[0], a[1] - b[1], a[2] - b[2]];
 const dot = (a: V, b: V) => a[0] * b[0] + a[1] * b[1] + a[2] * b[2];
@@ -16,16 +17,21 @@ export function points(told: readonly number[]): V[] {
   for (let i = 0; i + 2 < told.length; i += 3) {
     const p: V = [told[i]!, told[i + 1]!, told[i + 2]!];
     const last = all[all.length - 1];
-    if (!last || Math.hypot(...minus(p, last)) > 1e-6) {
+    if (!last || apart(p, last) > 1e-6) {
       all.push(p);
     }
   }
   return all;
 }
 
+/** How far two points are apart. */
+export function apart(a: V, b: V): number {
+  return Math.hypot(a[0] - b[0], a[1] - b[1], a[2] - b[2]);
+}
+
 /** How long a line is. */
 export function length(line: readonly V[]): number {
-  return line.reduce((sum, p, i) => (i === 0 ? 0 : sum + Math.hypot(...minus(p, line[i - 1]!))), 0);
+  return line.reduce((sum, p, i) => (i === 0 ? 0 : sum + apart(p, line[i - 1]!)), 0);
 }
 
 /** Two strands of a thread lie once round each other in so many of its thicknesses. */
@@ -35,8 +41,7 @@ const TWIST = 5;
  * A tube about a line. Its rings are carried along without turning by themselves; what is light and dark on it runs round as the plies of a
  * twisted thread do.
  */
-export function tube(told: readonly number[], thick: number, sides: number, startMm = 0): Mesh {
-  const line = points(told);
+export function tube(line: readonly V[], thick: number, sides: number, startMm = 0): Mesh {
   const n = line.length;
   const positions = new Float32Array(3 * n * sides);
   const normals = new Float32Array(3 * n * sides);
@@ -57,7 +62,7 @@ export function tube(told: readonly number[], thick: number, sides: number, star
     const off = dot(normal, way);
     normal = unit([normal[0] - off * way[0], normal[1] - off * way[1], normal[2] - off * way[2]]);
     const other = cross(way, normal);
-    along += i === 0 ? 0 : Math.hypot(...minus(line[i]!, line[i - 1]!));
+    along += i === 0 ? 0 : apart(line[i]!, line[i - 1]!);
     for (let k = 0; k < sides; k++) {
       const angle = (2 * Math.PI * k) / sides;
       const [c, s] = [Math.cos(angle), Math.sin(angle)];

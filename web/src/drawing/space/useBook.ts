@@ -19,6 +19,8 @@ export const AT_FIRST: Seen = { look: VIEWS.usual, open: 0, cover: 'through', cu
 
 const WAY_MS = 500;
 const MOVE_MS = 650;
+/** How far it is open while it goes from one opening to another. */
+const HALF_OPEN = 0.55;
 
 function colours(canvas: HTMLCanvasElement): Colours {
   const style = getComputedStyle(canvas);
@@ -39,10 +41,12 @@ function colours(canvas: HTMLCanvasElement): Colours {
 /** Eases in and out. */
 const eased = (t: number) => t * t * (3 - 2 * t);
 
+/** Where the picture is on its way. */
 interface Going {
   look: Look;
+  /** The opening, or the one that is being closed; 0 where none was. */
+  at: number;
   far: number;
-  sewn: number;
 }
 
 /**
@@ -60,8 +64,8 @@ export function useBook(
   const [model, setModel] = useState<Model | null>(null);
   const [missing, setMissing] = useState(false);
   const stage = useRef<Stage | null>(null);
-  const now = useRef<Going>({ look: seen.look, far: 0, sewn: 1 });
-  const last = useRef({ open: 0, sewn });
+  const now = useRef<Going>({ look: seen.look, at: 0, far: 0 });
+  const lastSewn = useRef(-1);
   const still = useMemo(() => window.matchMedia('(prefers-reduced-motion: reduce)').matches, []);
   const { width, height } = size;
   useEffect(() => {
@@ -73,7 +77,8 @@ export function useBook(
       const made = new Model(space, colours(at));
       const shown = new Stage(at, made);
       stage.current = shown;
-      last.current = { open: 0, sewn: -1 };
+      now.current = { ...now.current, at: 0, far: 0 };
+      lastSewn.current = -1;
       setModel(made);
       return () => {
         stage.current = null;
@@ -103,31 +108,24 @@ export function useBook(
     if (!model || !shown) {
       return;
     }
-    const from = { ...now.current };
-    const was = last.current;
-    const oneOn = sewn === was.sewn + 1 && !still;
-    const opens = seen.open !== was.open;
-    last.current = { open: seen.open, sewn };
+    const from = now.current;
+    const oneOn = sewn === lastSewn.current + 1 && !still;
+    lastSewn.current = sewn;
     const to = seen.open === 0 ? 0 : 1;
+    const at = seen.open || from.at;
     // what is open elsewhere closes at once, and opens there
-    const begins = opens && seen.open !== 0 && was.open !== 0 ? 0.55 : from.far;
-    const opening = seen.open === 0 ? was.open : seen.open;
+    const begins = at !== from.at && from.far > 0 ? HALF_OPEN : from.far;
     const begun = performance.now();
     let frame = 0;
     // where nothing changes but what is sewn, there is no way to go
-    const rests = still || (from.look === seen.look && from.far === to && !opens);
+    const rests = still || (from.look === seen.look && begins === to);
     const step = (time: number) => {
       const passed = time - begun;
       const way = rests ? 1 : eased(Math.max(0, Math.min(1, passed / WAY_MS)));
       const move = oneOn ? Math.max(0, Math.min(1, passed / MOVE_MS)) : 1;
-      now.current = {
-        look: way === 1 ? seen.look : between(from.look, seen.look, way),
-        far: begins + (to - begins) * way,
-        sewn: move,
-      };
-      if (opens) {
-        model.open(now.current.far === 0 ? 0 : opening, now.current.far);
-      }
+      const far = begins + (to - begins) * way;
+      now.current = { look: way === 1 ? seen.look : between(from.look, seen.look, way), at: far === 0 ? 0 : at, far };
+      model.open(now.current.at, far);
       model.sew(sewn, move);
       const done = way === 1 && move === 1;
       shown.show(now.current.look, !done);

@@ -231,7 +231,7 @@ public record Course(CourseWish wish, BookPlan plan, List<CourseStep> steps) {
 
         /** Holes of a cover that children are not given to make: they lie too near each other for a paper punch. */
         private int coverHoles() {
-            return wish.hands() == Hands.CHILDREN && !wish.ahead().contains(Ahead.PUNCHED)
+            return wish.hands() == Hands.CHILDREN
                     ? plan.holes().stream()
                             .flatMap(holes -> holes.groups().stream())
                             .filter(group -> group.through() == HoleGroup.Through.COVER)
@@ -240,25 +240,30 @@ public record Course(CourseWish wish, BookPlan plan, List<CourseStep> steps) {
                     : 0;
         }
 
+        /** Holes of one book that are punched in class. */
+        private int punchedInClass() {
+            return plan.holes().orElseThrow().list().holes() - coverHoles();
+        }
+
+        private Working punching(int holes) {
+            return Handling.PUNCH.time(holes, Practice.ONE, Paces.of(plan.spec(), Paces.PUNCH));
+        }
+
         private Optional<CourseStep> coverPierced() {
             int each = coverHoles();
-            if (each == 0) {
-                return Optional.empty();
-            }
-            return Optional.of(new CourseStep(
-                    COVER_PIERCED,
-                    Who.TEACHER,
-                    Phrase.of("Pierce the {} holes of each of {} covers", each, wish.kits()),
-                    Handling.PUNCH.time(each * wish.kits(), Practice.ONE, Paces.of(plan.spec(), Paces.PUNCH)),
-                    0));
+            return each == 0
+                    ? Optional.empty()
+                    : Optional.of(new CourseStep(
+                            COVER_PIERCED,
+                            Who.TEACHER,
+                            Phrase.of("Pierce the {} holes of each of {} covers", each, wish.kits()),
+                            punching(each * wish.kits()),
+                            0));
         }
 
         private Working practised(Task task) {
             return task.key().equals(Paces.PUNCH) && coverHoles() > 0
-                    ? Handling.PUNCH.time(
-                            plan.holes().orElseThrow().list().holes() - coverHoles(),
-                            Practice.ONE,
-                            Paces.of(plan.spec(), Paces.PUNCH))
+                    ? punching(punchedInClass())
                     : task.working().orElseThrow();
         }
 
@@ -279,8 +284,7 @@ public record Course(CourseWish wish, BookPlan plan, List<CourseStep> steps) {
         /** Steps of the cover say what of: beside those of the sheets nobody could tell; templates are printed before. */
         private Phrase words(Task task) {
             if (task.key().equals(Paces.PUNCH) && who(task) != Who.TEACHER) {
-                int holes = plan.holes().orElseThrow().list().holes() - coverHoles();
-                return Phrase.of("Punch {} holes by the template", holes);
+                return Phrase.of("Punch {} holes by the template", punchedInClass());
             }
             if (task.key().equals(WorkList.WAX) && wish.hands() == Hands.CHILDREN) {
                 return yarnCut();

@@ -32,13 +32,13 @@ public final class PunchRoom {
                 .match(
                         Optional::empty,
                         folds -> fault(
-                                "Stations",
+                                "Station",
                                 folds.stations().fromHead().stream()
                                         // along a fold there is no spine edge that a hole could tear out to
                                         .map(at -> new SideHole(Role.STATION, at, height))
                                         .toList(),
                                 height),
-                        side -> fault("Holes", side.holes(), height));
+                        side -> fault("Hole", side.holes(), height));
     }
 
     private static Optional<Phrase> fault(String what, List<SideHole> holes, Length height) {
@@ -50,7 +50,7 @@ public final class PunchRoom {
             if (edge.isLessThan(Tool.PUNCH_EDGE)) {
                 return Optional.of(Phrase.of(
                         "{} {} lies {} from an edge: a paper punch wants {}",
-                        what.substring(0, what.length() - 1),
+                        what,
                         i + 1,
                         edge.at(Fineness.MARK),
                         Tool.PUNCH_EDGE.at(Fineness.MARK)));
@@ -59,7 +59,7 @@ public final class PunchRoom {
                 Length apart = Length.ofMm(holes.get(j).toMm(hole));
                 if (apart.isLessThan(Tool.PUNCH_SAFE)) {
                     return Optional.of(Phrase.of(
-                            "{} {} and {} are {} apart: a paper punch wants {} between the middles of two holes",
+                            "{}s {} and {} are {} apart: a paper punch wants {} between the middles of two holes",
                             what,
                             j + 1,
                             i + 1,

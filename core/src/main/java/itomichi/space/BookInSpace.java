@@ -1,8 +1,6 @@
 package itomichi.space;
 
-import itomichi.path.FoldFrame;
 import itomichi.path.Frame;
-import itomichi.path.StabFrame;
 import itomichi.plan.SewingPlan;
 import itomichi.plan.WorkedBook;
 import java.util.ArrayList;
@@ -49,7 +47,8 @@ public record BookInSpace(
 
     private static BookInSpace of(WorkedBook book, SewingPlan sewing) {
         Frame frame = sewing.frame();
-        Sheets sheets = frame.match(fold -> folded(book, fold), block -> single(book, block));
+        Sheets sheets =
+                frame.match(fold -> new FoldedInSpace(book, fold).sheets(), block -> SingleInSpace.of(book, block));
         List<Profile> profiles = new ArrayList<>(sheets.profiles());
         profiles.addAll(new CoverInSpace(book, sheets).profiles());
         return new BookInSpace(
@@ -63,14 +62,6 @@ public record BookInSpace(
                 ThreadInSpace.of(sewing));
     }
 
-    private static Sheets folded(WorkedBook book, FoldFrame frame) {
-        return new FoldedInSpace(book, frame).sheets();
-    }
-
-    private static Sheets single(WorkedBook book, StabFrame frame) {
-        return SingleInSpace.of(book, frame);
-    }
-
     /**
      * The sheets, and what a cover is laid round.
      *
@@ -82,6 +73,8 @@ public record BookInSpace(
      * @param edgeTo its back there
      * @param backMm where the outermost sheets end at the spine, z
      * @param foreMm where the longest leaves end at the fore edge, z
+     * @param headMm how far what is sewn on with them stands out at the head
+     * @param tailMm how far at the tail
      */
     record Sheets(
             List<Profile> profiles,
@@ -91,5 +84,7 @@ public record BookInSpace(
             double edgeFrom,
             double edgeTo,
             double backMm,
-            double foreMm) {}
+            double foreMm,
+            double headMm,
+            double tailMm) {}
 }

@@ -1,6 +1,7 @@
 package itomichi.space;
 
 import itomichi.cover.CoverPiece;
+import itomichi.cover.PieceStuff;
 import itomichi.path.Point3;
 import itomichi.plan.WorkedBook;
 import itomichi.space.BookInSpace.Sheets;
@@ -19,13 +20,21 @@ final class CoverInSpace {
     private static final double CLOTH_MM = 0.3;
     /** What lies on paper does not lie in it: else neither is seen clearly. */
     private static final double APART_MM = 0.1;
+    /** What goes round the block bends between these when it is opened, from the spine. */
+    private static final double BEND_BEGINS_MM = 10;
+
+    private static final double BEND_ENDS_MM = 24;
+    /** The number of the point in the middle of the spine, of what goes round the block. */
+    private static final int AT_SPINE = 4;
 
     private final WorkedBook book;
     private final Sheets sheets;
+    private final double highMm;
 
     CoverInSpace(WorkedBook book, Sheets sheets) {
         this.book = book;
         this.sheets = sheets;
+        this.highMm = book.spec().leaf().height().mm();
     }
 
     List<Profile> profiles() {
@@ -48,28 +57,30 @@ final class CoverInSpace {
         BookSpec.Cover cover = book.spec().cover();
         double thickMm = cover.thickness().mm();
         double half = thickMm / 2;
-        double high = book.spec().leaf().height().mm();
-        double head = cover.headSquare().orElse(cover.square()).mm();
-        double tail = cover.height()
-                .map(all -> all.mm() - high - head)
-                .orElse(2 * cover.square().mm() - head);
         double foreMm = sheets.foreMm() - cover.square().mm();
         return new Profile(
-                Part.SOFT_COVER, 0, 0, -head, high + tail, thickMm, around(half, sheets.backMm() + half, foreMm), 4);
+                Part.SOFT_COVER,
+                0,
+                0,
+                -sheets.headMm(),
+                highMm + sheets.tailMm(),
+                thickMm,
+                around(half, sheets.backMm() + half, foreMm),
+                AT_SPINE);
     }
 
     /** Round the block, so far outside it: from the fore edge at the front to the fore edge at the back. */
     private List<Point3> around(double outMm, double backMm, double foreMm) {
         List<Point3> points = new ArrayList<>();
-        points.add(new Point3(0, front(foreMm) - outMm, foreMm));
-        points.add(new Point3(0, front(-24) - outMm, -24));
-        points.add(new Point3(0, front(-10) - outMm, -10));
+        for (double zMm : new double[] {foreMm, -BEND_ENDS_MM, -BEND_BEGINS_MM}) {
+            points.add(new Point3(0, front(zMm) - outMm, zMm));
+        }
         points.add(new Point3(0, front(0) - outMm, backMm));
         points.add(new Point3(0, (front(0) + back(0)) / 2, backMm));
         points.add(new Point3(0, back(0) + outMm, backMm));
-        points.add(new Point3(0, back(-10) + outMm, -10));
-        points.add(new Point3(0, back(-24) + outMm, -24));
-        points.add(new Point3(0, back(foreMm) + outMm, foreMm));
+        for (double zMm : new double[] {-BEND_BEGINS_MM, -BEND_ENDS_MM, foreMm}) {
+            points.add(new Point3(0, back(zMm) + outMm, zMm));
+        }
         return points;
     }
 
@@ -88,71 +99,47 @@ final class CoverInSpace {
     }
 
     private List<Profile> boards(CoverPiece board) {
-        double high = book.spec().leaf().height().mm();
-        double square = Math.max(0, (board.high().mm() - high) / 2);
+        double square = Math.max(0, (board.high().mm() - highMm) / 2);
         double thickMm = book.covering().base().block().board().length().mm();
         double foreMm = sheets.foreMm() - square;
-        double hingeMm = foreMm + board.wide().mm();
-        List<Profile> all = new ArrayList<>();
-        double far = Math.min(0, hingeMm);
+        double hingeMm = Math.min(0, foreMm + board.wide().mm());
         double half = thickMm / 2;
-        all.add(board(foreMm, front(foreMm) - half, far, front(far) - half, square, thickMm));
-        all.add(board(foreMm, back(foreMm) + half, far, back(far) + half, square, thickMm));
-        piece("spine-piece").ifPresent(piece -> all.add(spine(piece, high, square, thickMm)));
+        List<Profile> all = new ArrayList<>();
+        all.add(standing(
+                Part.BOARD,
+                square,
+                thickMm,
+                0,
+                List.of(new Point3(0, front(foreMm) - half, foreMm), new Point3(0, front(hingeMm) - half, hingeMm))));
+        all.add(standing(
+                Part.BOARD,
+                square,
+                thickMm,
+                0,
+                List.of(new Point3(0, back(foreMm) + half, foreMm), new Point3(0, back(hingeMm) + half, hingeMm))));
+        Optional<CoverPiece> spine = piece("spine-piece");
+        double spineMm = spine.filter(piece -> piece.stuff() == PieceStuff.BOARD)
+                .map(piece -> thickMm)
+                .orElse(CARD_MM);
+        spine.ifPresent(piece -> all.add(standing(Part.SPINE_PIECE, square, spineMm, 1, spine(piece, spineMm))));
         if (piece("cloth").isPresent() || piece("spine-cloth").isPresent()) {
-            all.add(new Profile(
-                    Part.CLOTH,
-                    0,
-                    0,
-                    -square,
-                    high + square,
-                    CLOTH_MM,
-                    around(thickMm + CLOTH_MM, spineOutMm(thickMm) + CLOTH_MM, foreMm),
-                    4));
+            double backMm = CARD_MM + spine.map(piece -> spineMm).orElse(0.0) + CLOTH_MM;
+            all.add(standing(Part.CLOTH, square, CLOTH_MM, AT_SPINE, around(thickMm + CLOTH_MM, backMm, foreMm)));
         }
         return all;
     }
 
-    private Profile board(double foreMm, double atFore, double hingeMm, double atHinge, double square, double thickMm) {
-        return new Profile(
-                Part.BOARD,
-                0,
-                0,
-                -square,
-                book.spec().leaf().height().mm() + square,
-                thickMm,
-                List.of(new Point3(0, atFore, foreMm), new Point3(0, atHinge, hingeMm)),
-                0);
-    }
-
-    private double spineOutMm(double boardMm) {
-        return piece("spine-piece").isPresent() ? spineThickMm(boardMm) + CARD_MM : CARD_MM;
-    }
-
-    private double spineThickMm(double boardMm) {
-        return piece("spine-piece")
-                .filter(piece -> piece.stuff() == itomichi.cover.PieceStuff.BOARD)
-                .map(piece -> boardMm)
-                .orElse(CARD_MM);
+    /** What stands out past the leaves by a square at head and tail. */
+    private Profile standing(Part part, double square, double thickMm, int turn, List<Point3> across) {
+        return new Profile(part, 0, 0, -square, highMm + square, thickMm, across, turn);
     }
 
     /** Outside the folds, and whatever is glued on them. */
-    private Profile spine(CoverPiece piece, double high, double square, double boardMm) {
-        double thick = spineThickMm(boardMm);
+    private List<Point3> spine(CoverPiece piece, double thickMm) {
         double middle = (sheets.spineFrom() + sheets.spineTo()) / 2;
         double half = piece.wide().mm() / 2;
-        double zMm = CARD_MM + thick / 2;
-        return new Profile(
-                Part.SPINE_PIECE,
-                0,
-                0,
-                -square,
-                high + square,
-                thick,
-                List.of(
-                        new Point3(0, middle - half, zMm),
-                        new Point3(0, middle, zMm),
-                        new Point3(0, middle + half, zMm)),
-                1);
+        double zMm = CARD_MM + thickMm / 2;
+        return List.of(
+                new Point3(0, middle - half, zMm), new Point3(0, middle, zMm), new Point3(0, middle + half, zMm));
     }
 }

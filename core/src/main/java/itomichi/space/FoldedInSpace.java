@@ -76,7 +76,9 @@ final class FoldedInSpace {
                 edgeFrom,
                 edgeMm,
                 backMm,
-                foreMm);
+                foreMm,
+                frame.edges().head().mm(),
+                frame.edges().tail().mm());
     }
 
     /** Thickness of a signature where nothing but paper is. */

@@ -38,13 +38,4 @@ public record Profile(
         CLOTH,
         TAPE
     }
-
-    /** How long its middle is, across. */
-    public double lengthMm() {
-        double sum = 0;
-        for (int i = 1; i < across.size(); i++) {
-            sum += across.get(i).distanceMm(across.get(i - 1));
-        }
-        return sum;
-    }
 }

@@ -44,7 +44,7 @@ final class SingleInSpace {
             profiles.add(leaf(Part.SOFT_COVER, coverMm / 2, coverMm, wideMm, highMm));
             profiles.add(leaf(Part.SOFT_COVER, allMm - coverMm / 2, coverMm, wideMm, highMm));
         }
-        return new Sheets(profiles, pierced(book, allMm), 0, allMm, 0, allMm, 0, -wideMm);
+        return new Sheets(profiles, pierced(book, allMm), 0, allMm, 0, allMm, 0, -wideMm, 0, 0);
     }
 
     private static Profile leaf(Part part, double yMm, double thickMm, double wideMm, double highMm) {

@@ -1,7 +1,6 @@
 package itomichi.space;
 
 import itomichi.path.Face;
-import itomichi.path.FoldFrame;
 import itomichi.path.Frame;
 import itomichi.path.Knot;
 import itomichi.path.Move;
@@ -45,6 +44,9 @@ final class ThreadInSpace {
 
     private final Frame frame;
     private final double half;
+    /** Deeper than this lies the inside of every fold, or the back of a block. */
+    private final double insideMm;
+
     private final double[] bend;
     private final int each;
     private final Map<Integer, List<Point3>> bySteps = new LinkedHashMap<>();
@@ -58,6 +60,13 @@ final class ThreadInSpace {
         this.bend = many ? BEND_OF_MANY : BEND;
         this.each = many ? EACH_OF_MANY : EACH;
         this.half = frame.threadMm() / 2;
+        this.insideMm = frame.match(
+                fold -> -fold.layers().stream()
+                                .mapToDouble(layer -> layer.passed().mm())
+                                .min()
+                                .orElseThrow()
+                        / 2,
+                block -> -block.thickness().mm() / 2);
     }
 
     static List<Laid> of(SewingPlan sewing) {
@@ -83,7 +92,7 @@ final class ThreadInSpace {
             Collections.reverse(points);
         }
         for (Point3 point : points) {
-            Point3 off = frame.match(fold -> offFold(fold, point), block -> offBlock(block, point));
+            Point3 off = frame.match(fold -> offFold(point), block -> offBlock(block, point));
             if (open.isEmpty() || open.get(open.size() - 1).at().distanceMm(off) > 1e-6) {
                 open.add(new Vertex(off, step));
             }
@@ -129,20 +138,14 @@ final class ThreadInSpace {
         return points;
     }
 
-    private Point3 offFold(FoldFrame fold, Point3 point) {
-        double thinMm = fold.layers().stream()
-                .mapToDouble(layer -> layer.passed().mm())
-                .min()
-                .orElseThrow();
-        double off = point.zMm() < -thinMm / 2 ? -half : half;
+    private Point3 offFold(Point3 point) {
+        double off = point.zMm() < insideMm ? -half : half;
         return new Point3(point.xMm(), point.yMm(), point.zMm() + off);
     }
 
     /** A block lies on its back: what is its front there is the front of the book. */
     private Point3 offBlock(StabFrame block, Point3 point) {
-        double thickMm = block.thickness().mm();
-        double depthMm = -point.zMm();
-        double y = depthMm < thickMm / 2 ? depthMm - half : depthMm + half;
+        double y = -point.zMm() + (point.zMm() > insideMm ? -half : half);
         double z = point.yMm() <= 1e-6 ? half - point.yMm() : -point.yMm();
         double x = point.xMm() <= 1e-6
                 ? point.xMm() - half

@@ -12,6 +12,7 @@ import itomichi.path.FoldFrame;
 import itomichi.path.Knot;
 import itomichi.path.Move;
 import itomichi.path.Point3;
+import itomichi.path.Polyline;
 import itomichi.path.SewingStep;
 import itomichi.plan.SewingPlan;
 import itomichi.space.Profile.Part;
@@ -64,14 +65,6 @@ public class BookInSpaceTest {
                 .toList();
     }
 
-    private static double lengthMm(List<Point3> points) {
-        double sum = 0;
-        for (int i = 1; i < points.size(); i++) {
-            sum += points.get(i).distanceMm(points.get(i - 1));
-        }
-        return sum;
-    }
-
     @Test
     public void mostStructuresAreDrawn() {
         assertTrue(plans().count() >= 12, "only " + plans().count());
@@ -122,7 +115,7 @@ public class BookInSpaceTest {
         assertTrue(!spec.leaf().trimmed(), "an untrimmed book is looked at");
         for (Profile sheet : sheets(of(plan))) {
             assertEquals(
-                    sheet.lengthMm(),
+                    Polyline.lengthMm(sheet.across()),
                     2 * spec.leaf().width().mm(),
                     0.01 * spec.leaf().width().mm());
         }
@@ -148,7 +141,7 @@ public class BookInSpaceTest {
                 .sum();
         double planned = sewing.path().sewnMm(sewing.frame()) - knots;
         double drawn = book.thread().stream()
-                        .mapToDouble(laid -> lengthMm(laid.points()))
+                        .mapToDouble(laid -> Polyline.lengthMm(laid.points()))
                         .sum()
                 - knots
                 - sewing.path().tailsMm(sewing.frame());

@@ -182,7 +182,9 @@ public final class Handout {
 
     private List<Shape> part(List<Cell> cells, int number, int pages) {
         List<Shape> shapes = new ArrayList<>();
-        shapes.add(new Shape.Again(headingShapes, 0, 0));
+        if (form.worded) {
+            shapes.add(new Shape.Again(headingShapes, 0, 0));
+        }
         for (int i = 0; i < cells.size(); i++) {
             int row = i / form.columns;
             double left = EDGE_MM + i % form.columns * (cellWidthMm + BETWEEN_MM);

@@ -21,6 +21,7 @@ import itomichi.server.platform.ProblemException;
 import itomichi.server.supply.AmountView;
 import itomichi.server.supply.Amounts;
 import itomichi.server.supply.SupplyService;
+import itomichi.server.template.ServedTemplates;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
@@ -75,16 +76,16 @@ public class CourseService {
                 .toList();
     }
 
-    /** A class with its book. */
-    record Worked(Stored stored, StoredBook book, Course course, List<AmountView> amounts) {
-        /** The book as it is made in the class: other thread is not out of the drawer that the book's own is out of. */
-        BookDocument made() {
-            return made(book, course);
-        }
+    /**
+     * A class with its book.
+     *
+     * @param made the book as it is made in the class
+     */
+    record Worked(Stored stored, StoredBook book, Course course, BookDocument made, List<AmountView> amounts) {}
 
-        private static BookDocument made(StoredBook book, Course course) {
-            return BookDocuments.changed(book.document(), course.plan().spec());
-        }
+    /** A book as a class makes it: other thread is not out of the drawer that the book's own is out of. */
+    static BookDocument made(StoredBook book, Course course) {
+        return BookDocuments.changed(book.document(), course.plan().spec());
     }
 
     /** What changes are worked out from. */
@@ -106,8 +107,9 @@ public class CourseService {
         course.uncut()
                 .forEach(sheets ->
                         all.add(new AmountView(sheets.what().in(unit), Integer.toString(sheets.number()), null, null)));
-        all.addAll(amounts.views(Worked.made(book, course), course.used()));
-        return new Worked(stored, book, course, all);
+        BookDocument made = made(book, course);
+        all.addAll(amounts.views(made, course.used()));
+        return new Worked(stored, book, course, made, all);
     }
 
     CourseView look(UUID id) {
@@ -190,13 +192,7 @@ public class CourseService {
     TemplateSheet templates(UUID id, LocalDate today, String address) {
         Worked worked = worked(id);
         BookPlan plan = worked.course().plan();
-        List<TemplateKind> served = TemplateKind.of(plan);
-        if (served.isEmpty()) {
-            throw new ProblemException(
-                    HttpStatus.UNPROCESSABLE_CONTENT,
-                    "Nothing is punched for this structure ("
-                            + plan.spec().bound().name() + ").");
-        }
+        List<TemplateKind> served = ServedTemplates.of(plan);
         return new TemplateSheet(
                 plan, served.subList(0, 1), false, 1, true, today, worked.book().revision(), Optional.of(address));
     }

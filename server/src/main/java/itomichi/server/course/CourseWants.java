@@ -63,9 +63,6 @@ class CourseWants implements AlsoWants {
     private static Wanted wanted(CourseStore.Stored one, StoredBook book) {
         Course course = Course.of(one.document().wish(BookDocuments.spec(book.document())));
         return new Wanted(
-                book.as(BookDocuments.changed(book.document(), course.plan().spec())
-                        .withName(one.document().name())),
-                course.used(),
-                one.act());
+                book.as(CourseService.made(book, course).withName(one.document().name())), course.used(), one.act());
     }
 }

@@ -49,6 +49,11 @@ class ActStore {
         return database.selectFrom(DRAWER_ACT).where(DRAWER_ACT.ID.eq(id)).fetchOptional(this::act);
     }
 
+    /** Whether what was done by an act still is. */
+    boolean stands(UUID id) {
+        return one(id).filter(act -> !act.undone()).isPresent();
+    }
+
     /** The act, which nobody else changes until this transaction ends. */
     Optional<DrawerAct> held(UUID id) {
         return database.selectFrom(DRAWER_ACT)

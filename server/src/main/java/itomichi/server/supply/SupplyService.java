@@ -215,7 +215,7 @@ public class SupplyService {
 
     /** Whether what was done by an act still is. */
     public boolean stands(UUID act) {
-        return acts.one(act).filter(one -> !one.undone()).isPresent();
+        return acts.stands(act);
     }
 
     /** Undoes what was cut or bought. */

@@ -9,7 +9,6 @@ import itomichi.server.book.StoredBook;
 import itomichi.server.copies.CopiesService;
 import itomichi.server.document.BookDocument;
 import itomichi.server.document.KindStuffs;
-import itomichi.server.drawer.DrawerService;
 import itomichi.server.plan.PlanViews;
 import java.util.EnumSet;
 import java.util.List;
@@ -17,7 +16,6 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
-import org.jspecify.annotations.Nullable;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.stereotype.Component;
@@ -30,14 +28,12 @@ class Wants {
 
     private final StageUses stages;
     private final CopiesService copies;
-    private final DrawerService drawers;
     private final ActStore acts;
     private final List<AlsoWants> others;
 
-    Wants(StageUses stages, CopiesService copies, DrawerService drawers, ActStore acts, List<AlsoWants> others) {
+    Wants(StageUses stages, CopiesService copies, ActStore acts, List<AlsoWants> others) {
         this.stages = stages;
         this.copies = copies;
-        this.drawers = drawers;
         this.acts = acts;
         this.others = others;
     }
@@ -106,21 +102,18 @@ class Wants {
     void addOthers(Needs needs) {
         for (AlsoWants other : others) {
             for (AlsoWants.Wanted wanted : other.wanted()) {
-                if (!taken(wanted.act())) {
+                UUID act = wanted.act();
+                if (act == null || !acts.stands(act)) {
                     add(needs, wanted.book(), wanted.used());
                 }
             }
         }
     }
 
-    private boolean taken(@Nullable UUID act) {
-        return act != null && acts.one(act).filter(one -> !one.undone()).isPresent();
-    }
-
     private void add(Needs needs, StoredBook book, UsedUp used) {
         add(needs, book, used, EnumSet.of(Stage.PAPER, Stage.SEW), Set.of());
         stages.pieces(book.document(), used)
-                .forEach(one -> drawers.stock(one.thing()).ifPresent(thing -> needs.whole(book, thing, one.number())));
+                .forEach(one -> needs.thing(one.thing()).ifPresent(thing -> needs.whole(book, thing, one.number())));
         used.lengths().forEach(length -> needs.length(book, length));
     }
 }

@@ -158,13 +158,7 @@ class TemplateController {
     }
 
     private TemplateSheet templates(StoredBook book, BookPlan plan, TemplateWish wish) {
-        List<TemplateKind> served = TemplateKind.of(plan);
-        if (served.isEmpty()) {
-            throw new ProblemException(
-                    HttpStatus.UNPROCESSABLE_CONTENT,
-                    "Nothing is punched for this structure ("
-                            + plan.spec().bound().name() + ").");
-        }
+        List<TemplateKind> served = ServedTemplates.of(plan);
         List<TemplateKind> wanted = wish.kinds() == null ? List.of() : wish.kinds();
         List<TemplateKind> kinds =
                 wanted.stream().filter(served::contains).distinct().toList();
