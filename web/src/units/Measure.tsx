@@ -1,20 +1,20 @@
 import { Fragment } from 'react';
+import { fractionParts } from './fractions';
 import { useUnit, type Both } from './unit';
 
 /** A text with measures, its fractions set as fractions. */
 export function Measure({ of }: { of: Both | string }) {
   const { unit } = useUnit();
   const text = typeof of === 'string' ? of : unit === 'MM' ? of.mm : of.inch;
-  const parts = text.split(/(\d+\/\d+)/);
   return (
     <>
-      {parts.map((part, i) =>
-        i % 2 === 1 ? (
+      {fractionParts(text).map((part, i) =>
+        part.fraction ? (
           <span key={i} className="fraction">
-            {part}
+            {part.text}
           </span>
         ) : (
-          <Fragment key={i}>{part}</Fragment>
+          <Fragment key={i}>{part.text}</Fragment>
         ),
       )}
     </>

@@ -2,38 +2,43 @@ import { useQueryClient } from '@tanstack/react-query';
 import { Button, Input } from 'antd';
 import { lazy, Suspense, useEffect, useRef, useState } from 'react';
 import { useNavigate, useSearchParams } from 'react-router';
-import { api, failure, outcome, type BookCard } from '../../api/client';
+import { benchScale } from '../../drawing/bench/geometry';
 import { ErrorNote, Waiting } from '../../ui/ErrorNote';
 import { useSize } from '../../ui/useSize';
 import { FileIn } from './FileIn';
-import { Row } from './Row';
-import { useBooks } from './useBooks';
+import { inOneLine, tableRoom } from './room';
+import { Now } from './Now';
+import { Shelf } from './Shelf';
+import { Table } from './Table';
+import { useBooks, type Stage } from './useBench';
+import { useActs } from './useActs';
+import { Waits } from './Waits';
+import { WaysToBegin } from './WaysToBegin';
+import { wayNamed } from './ways';
 import './bench.css';
 
 const NewBook = lazy(() => import('./NewBook'));
 
-/** Finished books that stand in sight. */
-const ON_SHELF = 3;
+/** Fewer books than these are seen at a glance, and need no sorting out. */
+const SORTED_OUT = 7;
 
-/** The start: books in work on the table, finished ones on the shelf above. */
+/** The start: books in work on the table, finished ones on the shelf above, what is to be known before a hand is on anything. */
 export function Bench() {
   const [search, setSearch] = useSearchParams();
   const [find, setFind] = useState('');
-  const [said, setSaid] = useState<{ text: string; again?: () => void } | null>(null);
+  const [stage, setStage] = useState<Stage>();
+  const [wholeShelf, setWholeShelf] = useState(false);
   const finder = useRef<{ focus: () => void }>(null);
   const place = useRef<HTMLElement>(null);
   const { width } = useSize(place);
   const navigate = useNavigate();
   const client = useQueryClient();
-  const table = useBooks(find, false);
-  const finished = useBooks(find, true);
-  const [wholeShelf, setWholeShelf] = useState(false);
-  // what is in work stays in sight; who looks for something looks on the whole shelf
-  const shelf =
-    wholeShelf || find || finished.books.length <= ON_SHELF
-      ? finished
-      : { ...finished, books: finished.books.slice(0, ON_SHELF), more: () => setWholeShelf(true) };
+  const table = useBooks({ find, onShelf: false, stage });
+  const finished = useBooks({ find, onShelf: true });
+  const { said, say, acts } = useActs(() => client.invalidateQueries({ queryKey: ['bench'] }));
   const { parts } = table;
+  const inWork = table.stages.reduce((sum, one) => sum + one.books, 0);
+  const empty = inWork === 0 && finished.all === 0 && !find;
 
   useEffect(() => {
     document.title = 'Bench · Itomichi';
@@ -45,53 +50,37 @@ export function Bench() {
     }
   }, [search, setSearch]);
 
-  const refresh = () => client.invalidateQueries({ queryKey: ['bench'] });
-  const done = async (request: Parameters<typeof outcome>[0], text: string, again?: () => void) => {
-    const result = await outcome(request);
-    const message = result.kind === 'value' ? null : failure(result);
-    setSaid(message === null ? { text, ...(again ? { again } : {}) } : { text: `${message} Nothing was changed.` });
-    await refresh();
-  };
-  const put = (book: BookCard, onShelf: boolean) =>
-    done(
-      api.PUT('/api/books/{id}/shelf', { params: { path: { id: book.id } }, body: { onShelf } }),
-      onShelf ? `“${book.name}” stands on the shelf.` : `“${book.name}” is back on the bench.`,
-    );
-  const restore = (book: BookCard) =>
-    done(api.POST('/api/books/{id}/restore', { params: { path: { id: book.id } } }), `“${book.name}” is back.`);
-  const remove = (book: BookCard) =>
-    done(
-      api.DELETE('/api/books/{id}', { params: { path: { id: book.id } } }),
-      `“${book.name}” is removed.`,
-      () => void restore(book),
-    );
-  const copy = (book: BookCard) =>
-    done(
-      api.POST('/api/books/{id}/copy', { params: { path: { id: book.id } } }),
-      `A copy of “${book.name}” stands on the bench, nothing done yet.`,
-    );
-  const acts = { copy, remove, put };
-
-  const tallest = Math.max(120, ...[...table.books, ...shelf.books].map((book) => book.heightMm));
-  const scale = Math.min(1, (width < 600 ? 200 : 330) / tallest);
+  // what is in work stays in sight; who looks for something looks on the whole shelf
+  const line = inOneLine(width);
+  const whole = wholeShelf || find !== '' || finished.all <= line;
+  const shelved = whole ? finished.books : finished.books.slice(0, line);
+  const room = tableRoom(width, inWork);
+  const scale = benchScale(
+    [...table.books, ...shelved].map((book) => book.looks),
+    room.drawing,
+    room.most,
+  );
+  const begin = (way: string) => setSearch({ begin: way });
 
   return (
     <main id="place" className="bench" ref={place}>
       <div className="bench-top">
         <h1>On the bench</h1>
-        <Input
-          ref={(input) => {
-            finder.current = input;
-          }}
-          className="bench-find"
-          placeholder="Find by name or purpose"
-          aria-label="Find a book by name or purpose"
-          value={find}
-          allowClear
-          onChange={(event) => setFind(event.target.value)}
-        />
-        <FileIn loaded={(id) => void navigate(`/books/${id}/purpose`)} say={(text) => setSaid({ text })} />
-        <Button type="primary" onClick={() => setSearch({ begin: 'yes' })}>
+        {!empty && (
+          <Input
+            ref={(input) => {
+              finder.current = input;
+            }}
+            className="bench-find"
+            placeholder="Find by name or purpose"
+            aria-label="Find a book by name or purpose"
+            value={find}
+            allowClear
+            onChange={(event) => setFind(event.target.value)}
+          />
+        )}
+        <FileIn loaded={(id) => void navigate(`/books/${id}/purpose`)} say={(text) => say({ text })} />
+        <Button type="primary" onClick={() => begin('yes')}>
           Begin a book
         </Button>
       </div>
@@ -112,23 +101,36 @@ export function Bench() {
       {parts.isPending && !parts.isError && <Waiting what="Looking for the books" />}
       {parts.data && (
         <>
-          {shelf.all > 0 && <Row name="Shelf" {...shelf} scale={scale} acts={acts} shelf />}
-          <Row
-            name="Table"
-            {...table}
-            scale={scale}
-            acts={acts}
-            empty={
-              find
+          <Now />
+          {shelved.length > 0 && (
+            <Shelf
+              books={shelved}
+              all={finished.all}
+              scale={scale}
+              acts={acts}
+              more={whole ? finished.more : () => setWholeShelf(true)}
+              fewer={wholeShelf && finished.all > line ? () => setWholeShelf(false) : undefined}
+            />
+          )}
+          {inWork >= SORTED_OUT && <Waits stages={table.stages} chosen={stage} choose={setStage} />}
+          {table.books.length > 0 ? (
+            <Table {...table} scale={scale} place={room.place} acts={acts} alone={inWork === 1} />
+          ) : (
+            <p className="table-empty">
+              {find
                 ? `No book in work has “${find}” in its name or purpose.`
-                : 'The table is empty. Begin a book: how many pages, how large, on what paper.'
-            }
-          />
+                : stage
+                  ? 'No book waits there any more.'
+                  : 'Nothing is in work.'}
+            </p>
+          )}
+          {inWork <= 1 && !find && <WaysToBegin begin={begin} />}
         </>
       )}
       {search.get('begin') && (
         <Suspense>
           <NewBook
+            way={wayNamed(search.get('begin'))}
             close={() => setSearch({}, { replace: true })}
             begun={(id) => void navigate(`/books/${id}/purpose`)}
           />

@@ -2,12 +2,17 @@ import { keepPreviousData, useQuery } from '@tanstack/react-query';
 import { Button, Checkbox } from 'antd';
 import { useState } from 'react';
 import { api, outcome, value, type BookDocument } from '../../api/client';
+import { useLooks } from '../../api/looks';
+import { standingScale } from '../../drawing/bench/geometry';
+import { PlannedBook } from '../../drawing/bench/PlannedBook';
 import { NEEDS } from '../../ui/needs';
 import { ErrorNote, Waiting } from '../../ui/ErrorNote';
 import { Measure } from '../../units/Measure';
 
 /** More to choose from at the very beginning is no help. */
 const SHOWN = 3;
+/** Height of the tallest of the drawings, CSS pixels. */
+const TALL = 96;
 
 /** Whether the plan cautions that one fold does not hold it well; where nobody can say, the book is begun as it is. */
 export async function isMoreThanOneFold(document: BookDocument): Promise<boolean> {
@@ -21,12 +26,14 @@ export async function isMoreThanOneFold(document: BookDocument): Promise<boolean
 
 interface Props {
   document: BookDocument;
+  /** Whether it was asked because one fold does not hold it well; else the binder says what the book is for. */
+  tooMuch: boolean;
   bind: (document: BookDocument) => void;
   back: () => void;
 }
 
 /** Asks, of a book with more sheets than one fold takes, how it will be bound: the best three for what it has to do. */
-export function HowBound({ document, bind, back }: Props) {
+export function HowBound({ document, tooMuch, bind, back }: Props) {
   const [needs, setNeeds] = useState(document.use.needs);
   const told = { ...document, use: { ...document.use, needs } };
   const advice = useQuery({
@@ -34,21 +41,35 @@ export function HowBound({ document, bind, back }: Props) {
     queryFn: () => value(api.POST('/api/plan/advice', { body: told })),
     placeholderData: keepPreviousData,
   });
+  const best = (advice.data ?? [])
+    .filter((one) => one.plannable && !one.excluded && !(tooMuch && one.chosen))
+    .slice(0, SHOWN);
+  const looks = useLooks(
+    told,
+    best.map((one) => one.key),
+  );
+  const scale = standingScale(
+    best.flatMap((one) => looks.get(one.key)?.looks ?? []),
+    TALL,
+    1,
+  );
   if (advice.isError) {
     return <ErrorNote message={advice.error.message} again={() => void advice.refetch()} />;
   }
   if (!advice.data) {
     return <Waiting what="Weighing the structures" />;
   }
-  const best = advice.data.filter((one) => one.plannable && !one.excluded && !one.chosen).slice(0, SHOWN);
   return (
     <div className="how-bound">
-      <p>These are more sheets than one fold takes well. What does it have to do?</p>
+      <p>{tooMuch && 'These are more sheets than one fold takes well. '}What does it have to do?</p>
       <Checkbox.Group className="how-needs" options={NEEDS} value={needs} onChange={setNeeds} />
       <ul>
         {best.map((one) => (
           <li key={one.key}>
-            <div>
+            <div className="how-book">
+              {looks.has(one.key) && <PlannedBook book={looks.get(one.key)!.looks} scale={scale} />}
+            </div>
+            <div className="how-words">
               <h3>{one.name}</h3>
               <p>{one.purpose}</p>
               <p>
@@ -69,7 +90,7 @@ export function HowBound({ document, bind, back }: Props) {
       </ul>
       <div className="begin-acts">
         <Button onClick={back}>Back</Button>
-        <Button onClick={() => bind(told)}>One fold all the same</Button>
+        {tooMuch && <Button onClick={() => bind(told)}>One fold all the same</Button>}
       </div>
     </div>
   );

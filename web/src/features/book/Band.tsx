@@ -2,7 +2,7 @@ import { useEffect, useRef } from 'react';
 import type { FigureView, Stage } from '../../api/client';
 import { useSession } from '../../state/useSession';
 import { Measure } from '../../units/Measure';
-import { of } from './stages';
+import { of } from '../../ui/stages';
 import { useMore } from './useMore';
 
 interface Props {

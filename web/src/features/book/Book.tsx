@@ -10,7 +10,7 @@ import { FailedSlip } from './FailedSlip';
 import { BOOK_KEYS } from './keys';
 import { NotPlanned } from './NotPlannedYet';
 import { Remarks } from './Remarks';
-import { STAGES, type StageWords } from './stages';
+import { STAGES, type StageWords } from '../../ui/stages';
 import { StageLine } from './StageLine';
 import { CoverStage } from './stage/CoverStage';
 import { FinishStage } from './stage/FinishStage';

@@ -6,7 +6,7 @@ import { SessionContext, useNewSession } from '../../state/useSession';
 import { ErrorNote, Waiting } from '../../ui/ErrorNote';
 import { Book } from './Book';
 import { CopiesPlace } from './copies/CopiesPlace';
-import { COPIES, stageAt, type StageWords } from './stages';
+import { COPIES, stageAt, type StageWords } from '../../ui/stages';
 
 /** Fetches a book and opens it at a stage. */
 export default function BookPlace() {

@@ -1,7 +1,7 @@
 import { Button } from 'antd';
 import { Link, NavLink } from 'react-router';
 import { useSession } from '../../state/useSession';
-import { COPIES } from './stages';
+import { COPIES } from '../../ui/stages';
 
 /** The book's name, whether all is kept, and the way back and forth through its changes. */
 export function BookTop() {

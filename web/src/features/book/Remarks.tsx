@@ -3,7 +3,7 @@ import { useState } from 'react';
 import type { RemarkView, Stage } from '../../api/client';
 import { useSession } from '../../state/useSession';
 import { Measure } from '../../units/Measure';
-import { of, STAGES, WEIGHTS } from './stages';
+import { of, STAGES, WEIGHTS } from '../../ui/stages';
 
 /**
  * What the plan has to say, told apart by shape and word, each with the changes that mend it: whole where it belongs to the stage at hand,

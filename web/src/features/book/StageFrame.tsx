@@ -8,7 +8,7 @@ import { useSize } from '../../ui/useSize';
 import { LookOver } from './stage/finish/LookOver';
 import { FromBooks } from './FromBooks';
 import { FromDrawers } from './FromDrawers';
-import { STAGES, stageWords, withStage } from './stages';
+import { STAGES, stageWords, withStage } from '../../ui/stages';
 
 interface Props {
   stage: Stage;

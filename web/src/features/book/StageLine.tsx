@@ -1,7 +1,7 @@
 import { useEffect, useRef } from 'react';
 import { NavLink } from 'react-router';
 import { useSession } from '../../state/useSession';
-import { STAGES, type StageWords } from './stages';
+import { STAGES, type StageWords } from '../../ui/stages';
 
 /**
  * The order of work as a running stitch: what is done is sewn, the rest only pricked.

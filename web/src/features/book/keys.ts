@@ -1,5 +1,5 @@
 import type { KeyTable } from '../../ui/keys';
-import { STAGES } from './stages';
+import { STAGES } from '../../ui/stages';
 
 /** Keys that act in a book, at every stage. */
 export const BOOK_KEYS = {

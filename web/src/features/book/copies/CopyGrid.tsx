@@ -3,7 +3,7 @@ import { useState } from 'react';
 import type { CopiesView } from '../../../api/client';
 import { useSession } from '../../../state/useSession';
 import { TypedField } from '../../../ui/TypedField';
-import { STAGES, withStage } from '../stages';
+import { STAGES, withStage } from '../../../ui/stages';
 import { withName } from './edits';
 import type { Copies } from './useCopies';
 

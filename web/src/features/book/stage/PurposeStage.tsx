@@ -6,11 +6,10 @@ import { Segmented } from '../../../ui/choices';
 import { NEEDS } from '../../../ui/needs';
 import { CountField, TextField } from '../fields';
 import { StageFrame } from '../StageFrame';
-import { COPIES } from '../stages';
+import { COPIES } from '../../../ui/stages';
 import { PatternChoice } from './PatternChoice';
 import { ExtentField } from './ExtentField';
-import { AdviceList } from './purpose/AdviceList';
-import { Front } from './purpose/Front';
+import { Structures } from './purpose/Structures';
 import './purpose/purpose.css';
 
 type Use = BookDocument['use'];
@@ -102,12 +101,7 @@ export function PurposeStage() {
           </p>
         </>
       }
-      drawing={(width) => (
-        <div className="purpose">
-          {width > 620 && <Front width={Math.min(262, width * 0.36)} height={330} />}
-          <AdviceList />
-        </div>
-      )}
+      drawing={() => <Structures />}
     />
   );
 }

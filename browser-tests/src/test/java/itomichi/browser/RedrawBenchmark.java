@@ -34,7 +34,7 @@ public class RedrawBenchmark extends Journey {
                 "input[value=ALONG_WIDTH], input[value=ALONG_HEIGHT]",
                 ".stock"
             },
-            {"a need ticked, the advice follows", "purpose", "", ".needs input", ".advice"},
+            {"a need ticked, the advice follows", "purpose", "", ".needs input", ".compared"},
         };
     }
 

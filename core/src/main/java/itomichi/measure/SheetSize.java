@@ -3,6 +3,7 @@ package itomichi.measure;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 
 /**
  * A standard size of sheet, upright.
@@ -14,6 +15,21 @@ import java.util.Optional;
 public record SheetSize(String name, Length width, Length height) {
 
     private static final List<SheetSize> STANDARD = standard();
+    private static final List<SheetSize> LEAVES = Stream.of(
+                    "A4",
+                    "A5",
+                    "A6",
+                    "A7",
+                    "B5",
+                    "B6",
+                    "JIS B5",
+                    "JIS B6",
+                    "Letter",
+                    "Half letter",
+                    "Legal",
+                    "Executive")
+            .map(name -> named(name).orElseThrow())
+            .toList();
 
     /** ISO 216 A and B, JIS P 0138 B, and the North American sizes. */
     public static List<SheetSize> standardSizes() {
@@ -32,6 +48,11 @@ public record SheetSize(String name, Length width, Length height) {
         return STANDARD.stream()
                 .filter(size -> near(size.width, width) && near(size.height, height))
                 .findFirst();
+    }
+
+    /** The sizes that leaves are cut to. */
+    public static List<SheetSize> leaves() {
+        return LEAVES;
     }
 
     private static boolean near(Length one, Length other) {

@@ -3,6 +3,7 @@ package itomichi.server;
 import static org.testng.Assert.assertEquals;
 import static org.testng.Assert.assertTrue;
 
+import itomichi.finding.Stage;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
@@ -11,6 +12,7 @@ import java.util.concurrent.CompletableFuture;
 import java.util.stream.IntStream;
 import org.testng.annotations.Test;
 import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.ObjectNode;
 
 public class BooksTest extends HttpTest {
@@ -94,7 +96,8 @@ public class BooksTest extends HttpTest {
         JsonNode before = get("/api/books").body().get("books").get(0);
         put("/api/books/" + id(book) + "/sewing", Map.of("step", 2, "outsideUp", false));
         JsonNode after = get("/api/books").body().get("books").get(0);
-        assertTrue(after.get("spineThread").size() > before.get("spineThread").size(), after.toString());
+        assertEquals(before.at("/looks/spineSewn").asInt(), 0);
+        assertTrue(after.at("/looks/spineSewn").asInt() > 0, after.toString());
     }
 
     @Test
@@ -159,5 +162,67 @@ public class BooksTest extends HttpTest {
 
     static String id(JsonNode book) {
         return book.get("id").asString();
+    }
+
+    /** What the database sorts out by is what the plan says comes next. */
+    @Test
+    public void booksAreSortedOutByTheStageThatComesNext() {
+        for (int stages = 0; stages <= Stage.values().length; stages++) {
+            ObjectNode document = document("Stage " + stages);
+            ArrayNode done = document.putArray("done");
+            List.of(Stage.values()).subList(0, stages).forEach(stage -> done.add(stage.name()));
+            post("/api/books", document);
+        }
+        for (Stage stage : Stage.values()) {
+            JsonNode part = get("/api/books?stage=" + stage).body();
+            assertEquals(part.get("all").asInt(), stage == Stage.FINISH ? 2 : 1, stage.name());
+            for (JsonNode book : part.get("books")) {
+                assertEquals(book.get("stage").asString(), stage.name());
+            }
+        }
+    }
+
+    @Test
+    public void howManyWaitAtEachStageIsToldWhicheverIsAskedFor() {
+        begin("Cues");
+        post("/api/books", (JsonNode)
+                document("Flies").set("done", document("x").putArray("done").add("PURPOSE")));
+        assertEquals(
+                get("/api/books?stage=PAPER").body().get("stages").toString(),
+                "[{\"stage\":\"PURPOSE\",\"books\":1},{\"stage\":\"PAPER\",\"books\":1}]");
+    }
+
+    @Test
+    public void aStageThatIsNoneIsToldInOneLine() {
+        assertEquals(get("/api/books?stage=DREAMS").status(), 400);
+    }
+
+    @Test
+    public void whatIsLeftHalfSewnIsToldAtTheBench() {
+        JsonNode book = begin("Cues");
+        put("/api/books/" + id(book) + "/sewing", Map.of("step", 2, "outsideUp", false));
+        JsonNode left = get("/api/bench").body().get("left");
+        assertEquals(
+                left.size() + " " + left.get(0).get("name").asString() + " "
+                        + left.get(0).get("move").asInt(),
+                "1 Cues 3");
+    }
+
+    @Test
+    public void whatIsSewnIsNotLeft() {
+        ObjectNode document = document("Cues");
+        document.putArray("done").add("SEW");
+        JsonNode book = post("/api/books", document).body();
+        put("/api/books/" + id(book) + "/sewing", Map.of("step", 2, "outsideUp", false));
+        assertEquals(get("/api/bench").body().get("left").size(), 0);
+    }
+
+    @Test
+    public void whatIsDoneNextIsToldAtTheBench() {
+        JsonNode book = begin("Cues");
+        JsonNode next = get("/api/bench").body().get("next");
+        assertEquals(next.at("/items/0/book").asString(), id(book));
+        int told = next.get("items").size() + next.get("more").asInt();
+        assertEquals(told, get("/api/days").body().at("/next/items").size());
     }
 }

@@ -216,11 +216,11 @@ public class CoversTest extends HttpTest {
                 .put("grain", "ALONG_HEIGHT")
                 .put("colour", "MADDER");
         JsonNode uncovered = change(book, "cloth", document).body();
-        assertTrue(card(uncovered).path("colour").isMissingNode()
-                || card(uncovered).get("colour").isNull());
+        assertEquals(card(uncovered).at("/looks/made").asString(), "PLANNED");
         done(document);
         change(uncovered, "the cover is on", document);
-        assertEquals(card(uncovered).get("colour").asString(), "MADDER");
+        assertEquals(card(uncovered).at("/looks/made").asString(), "BOUND");
+        assertEquals(card(uncovered).at("/looks/closed/colour").asString(), "MADDER");
     }
 
     @Test
@@ -229,7 +229,7 @@ public class CoversTest extends HttpTest {
         document.put("structure", "stab-four-hole");
         done(document);
         JsonNode book = post("/api/books", document).body();
-        assertTrue(card(book).get("frontThread").size() > 3, card(book).toString());
-        assertEquals(card(onTapes()).get("frontThread").size(), 0);
+        assertTrue(card(book).at("/looks/frontThread").size() > 3, card(book).toString());
+        assertEquals(card(onTapes()).at("/looks/frontThread").size(), 0);
     }
 }

@@ -184,4 +184,65 @@ public class PlanChoicesTest extends HttpTest {
         Answer answer = put("/api/caliper/jaws", Map.of("stuff", "TISSUE", "number", 1000));
         assertEquals(answer.status() + " " + answer.body().get("field").asString(), "422 number");
     }
+
+    /** Two structures side by side: each with the figures that its own plan has. */
+    @Test
+    public void structuresAreLaidSideBySideFromTheirOwnPlans() {
+        ObjectNode document = extent(document("Cues"), 120);
+        for (JsonNode advice : post("/api/plan/advice", document).body()) {
+            if (!advice.get("key").asString().equals("long-stitch")) {
+                continue;
+            }
+            JsonNode looks = post("/api/plan/looks", Map.of("document", document, "keys", List.of("long-stitch")))
+                    .body()
+                    .get(0);
+            List<String> own = post("/api/plan", advice.get("document"))
+                    .body()
+                    .get("figures")
+                    .valueStream()
+                    .map(figure -> figure.get("label") + " " + figure.get("value"))
+                    .toList();
+            for (JsonNode figure : looks.get("figures")) {
+                assertTrue(own.contains(figure.get("label") + " " + figure.get("value")), figure.toString());
+            }
+            assertEquals(looks.get("figures").size(), 5);
+            return;
+        }
+        throw new AssertionError("No long stitch was advised");
+    }
+
+    @Test
+    public void ofAStructureThatNobodyKnowsNothingIsShown() {
+        assertEquals(
+                post("/api/plan/looks", Map.of("document", document("Cues"), "keys", List.of("glued-spine", "dreamt")))
+                        .body()
+                        .size(),
+                0);
+    }
+
+    @Test
+    public void paperInHandIsAskedForWhereItIsNotKnown() {
+        Answer answer = post("/api/plan/from-paper", document("Cues"));
+        assertEquals(answer.status() + " " + answer.body().get("field").asString(), "422 paper.stock.have");
+    }
+
+    /** What comes out of paper in hand can be begun as it is. */
+    @Test
+    public void aBookOutOfPaperInHandIsBegun() {
+        ObjectNode document = document("Cues");
+        ((ObjectNode) document.get("paper"))
+                .putObject("stock")
+                .put("widthMm", 420)
+                .put("heightMm", 594)
+                .put("grain", "ALONG_WIDTH")
+                .put("deckleMm", 0)
+                .put("have", 3);
+        for (JsonNode book : post("/api/plan/from-paper", document).body()) {
+            JsonNode begun = post("/api/books", book.get("document")).body();
+            assertEquals(
+                    begun.at("/plan/pages").asInt(),
+                    book.get("pages").asInt(),
+                    book.get("name").asString());
+        }
+    }
 }

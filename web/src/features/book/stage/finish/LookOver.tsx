@@ -8,7 +8,7 @@ import { ErrorNote, Waiting } from '../../../../ui/ErrorNote';
 import { keptPaper } from '../../../../ui/printing';
 import { TypedField } from '../../../../ui/TypedField';
 import { useUnit, useWords } from '../../../../units/unit';
-import { STAGES } from '../../stages';
+import { STAGES } from '../../../../ui/stages';
 import './finish.css';
 
 interface Acts {

@@ -2,7 +2,7 @@ import type { RemarkView, RowsView } from '../../../../api/client';
 import { Ruler } from '../../../../drawing/Ruler';
 import { useSession } from '../../../../state/useSession';
 import { useUnit, useWords, type Both } from '../../../../units/unit';
-import { WEIGHTS } from '../../stages';
+import { WEIGHTS } from '../../../../ui/stages';
 import { withRows, type Rows } from './edits';
 import { HandLane } from './HandLane';
 import { EDGE, LANE, seen, type Look } from './look';

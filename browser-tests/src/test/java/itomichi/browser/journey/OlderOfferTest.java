@@ -23,6 +23,7 @@ public class OlderOfferTest extends Journey {
         Page page = window();
         List<Route> held = new ArrayList<>();
         BookScreen screen = BookScreen.open(page, book.id(), "purpose");
+        screen.press("Look at Link stitch");
         assertThat(structure(page)).isVisible();
         page.route("**/api/plan/advice", held::add);
         screen.type("Pages", "40").kept(2);

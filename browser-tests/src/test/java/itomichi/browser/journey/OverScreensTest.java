@@ -41,7 +41,8 @@ public class OverScreensTest extends ScreenJourney {
         page.keyboard().press("Escape");
         assertThat(page.getByRole(AriaRole.DIALOG)).hasCount(0);
         page.keyboard().press("n");
-        assertThat(page.getByLabel("Pages")).isVisible();
+        assertThat(page.getByLabel("Pages", new Page.GetByLabelOptions().setExact(true)))
+                .isVisible();
         assertEquals(violations(page), List.of());
     }
 

@@ -92,7 +92,7 @@ public class UnknownStackTest extends Journey {
         Page page = window();
         BookScreen book = begin(page, "Loose patterns", "48");
         book.tick("the sheets are single");
-        book.press("Bind it as Stab, four holes");
+        book.press("Look at Stab, four holes").press("Bind it as Stab, four holes");
         book.stage("Paper").pick("From the drawer", "Shadow card 250");
         book.choose("leaf").type("Leaf width", "230 mm").type("Leaf height", "320 mm");
         book.shows("Sheets", "24").shows("Stack, pressed", "7.2 mm").shows("Stock sheets", "3");
@@ -104,7 +104,7 @@ public class UnknownStackTest extends Journey {
     public void aMixedRecipeWithAFoldOut() {
         Page page = window();
         BookScreen book = beginThick(page, "Mixed", "96");
-        book.press("Bind it as Long stitch");
+        book.press("Look at Long stitch").press("Bind it as Long stitch");
         book.stage("Paper").press("Add another paper");
         assertThat(book.field("Paper")).hasValue("Paper 2");
         book.type("Weight", "250 gsm");

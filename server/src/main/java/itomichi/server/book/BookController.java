@@ -3,13 +3,16 @@ package itomichi.server.book;
 import io.swagger.v3.oas.annotations.media.Content;
 import io.swagger.v3.oas.annotations.media.Schema;
 import io.swagger.v3.oas.annotations.responses.ApiResponse;
+import itomichi.finding.Stage;
 import itomichi.measure.Unit;
 import itomichi.server.document.BookDocument;
 import itomichi.server.document.StartingBook;
 import itomichi.server.platform.Sent;
 import java.nio.charset.StandardCharsets;
 import java.util.List;
+import java.util.Optional;
 import java.util.UUID;
+import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
@@ -41,8 +44,12 @@ class BookController {
      *
      * @param books the cards of this part
      * @param all how many books there are
+     * @param stages how many of them wait at each stage, in the order of the work; the same whichever stage is asked for
      */
-    record BenchView(List<BookCard> books, int all) {}
+    record BenchView(List<BookCard> books, int all, List<StageBooks> stages) {}
+
+    /** So many books wait at that stage. */
+    record StageBooks(Stage stage, int books) {}
 
     /** A change: the version it was made on, what was changed, and the book as it is now to be. */
     record Change(long version, String change, BookDocument document) {
@@ -68,8 +75,10 @@ class BookController {
     byte[] bench(
             @RequestParam(defaultValue = "") String find,
             @RequestParam(defaultValue = "false") boolean onShelf,
+            @RequestParam @Nullable Stage stage,
             @RequestParam(defaultValue = "0") int from) {
-        return books.bench(find, onShelf, from).getBytes(StandardCharsets.UTF_8);
+        return books.bench(new CardStore.Wanted(find, onShelf, Optional.ofNullable(stage)), from)
+                .getBytes(StandardCharsets.UTF_8);
     }
 
     @GetMapping("/new")

@@ -35,8 +35,9 @@ class BookKeeping {
         this.watch = watch;
     }
 
-    CardStore.Part part(String find, boolean onShelf, int from, int most) {
-        return cards.part(find, onShelf, from, most);
+    @Transactional(readOnly = true)
+    CardStore.Part part(CardStore.Wanted wanted, int from, int most) {
+        return cards.part(wanted, from, most);
     }
 
     String written(BookCard card) {
@@ -187,6 +188,11 @@ class BookKeeping {
     @Transactional(readOnly = true)
     List<StoredBook> onBench(int most) {
         return store.onBench(most);
+    }
+
+    @Transactional(readOnly = true)
+    List<StoredBook> begun(int most) {
+        return store.begun(most);
     }
 
     @Transactional

@@ -47,20 +47,19 @@ public class BookService {
     }
 
     /**
-     * A part of the books on the bench or the shelf whose name or purpose holds the text, the last changed first,
-     * as it is sent: {@code books} and {@code all}.
+     * A part of the books that are wanted, the last changed first, as it is sent: a {@code BenchView}.
      *
      * @param from how many come before this part
      */
-    public String bench(String find, boolean onShelf, int from) {
-        CardStore.Part part = keeping.part(find, onShelf, Math.max(0, from), PART);
+    String bench(CardStore.Wanted wanted, int from) {
+        CardStore.Part part = keeping.part(wanted, Math.max(0, from), PART);
         if (part.lackCards().isEmpty()) {
             return sent(part, Map.of());
         }
         // what is not made yet is made once, however many ask for it
         making.lock();
         try {
-            CardStore.Part again = keeping.part(find, onShelf, Math.max(0, from), PART);
+            CardStore.Part again = keeping.part(wanted, Math.max(0, from), PART);
             return sent(again, made(again.lackCards()));
         } finally {
             making.unlock();
@@ -73,7 +72,10 @@ public class BookService {
                 .map(one -> one.card().orElseGet(() -> made.getOrDefault(one.id(), "")))
                 .filter(card -> !card.isEmpty())
                 .collect(Collectors.joining(","));
-        return "{\"books\":[" + books + "],\"all\":" + part.all() + "}";
+        String stages = part.stages().entrySet().stream()
+                .map(one -> "{\"stage\":\"" + one.getKey() + "\",\"books\":" + one.getValue() + "}")
+                .collect(Collectors.joining(","));
+        return "{\"books\":[" + books + "],\"all\":" + part.all() + ",\"stages\":[" + stages + "]}";
     }
 
     /** The cards of these books; one that cannot be planned stands on the bench all the same, and hides no other. */
@@ -92,6 +94,11 @@ public class BookService {
         }
         keeping.keepCards(made);
         return cards;
+    }
+
+    /** The books on the bench whose sewing is begun and not said to be done, the last changed first. */
+    public List<StoredBook> begun(int most) {
+        return keeping.begun(most);
     }
 
     /** A book, removed ones included. */

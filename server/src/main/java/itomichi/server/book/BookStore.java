@@ -9,6 +9,7 @@ import static org.jooq.impl.DSL.inline;
 import static org.jooq.impl.DSL.lower;
 import static org.jooq.impl.DSL.max;
 
+import itomichi.finding.Stage;
 import itomichi.server.document.BookDocument;
 import java.time.OffsetDateTime;
 import java.util.List;
@@ -57,6 +58,17 @@ class BookStore {
 
     Optional<StoredBook> get(UUID id) {
         return selection(BOOK.ID.eq(id)).fetchOptional(this::book);
+    }
+
+    /** The books on the bench whose sewing is begun and not said to be done, the last changed first. */
+    List<StoredBook> begun(int most) {
+        return selection(BOOK.REMOVED_AT
+                        .isNull()
+                        .and(BOOK.ON_SHELF.isFalse())
+                        .and(STEP.gt(0))
+                        .and(CardStore.isDone(Stage.SEW).not()))
+                .limit(most)
+                .fetch(this::book);
     }
 
     private SelectLimitStep<? extends Record> selection(Condition condition) {

@@ -5,16 +5,22 @@ import static itomichi.db.generated.Tables.BOOK_CARD;
 import static itomichi.db.generated.Tables.REVISION;
 import static itomichi.db.generated.Tables.SEWING_PLACE;
 import static org.jooq.impl.DSL.count;
+import static org.jooq.impl.DSL.inline;
 import static org.jooq.impl.DSL.val;
 
+import itomichi.finding.Stage;
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.EnumMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import org.jooq.Condition;
 import org.jooq.DSLContext;
 import org.jooq.Field;
 import org.jooq.JSONB;
-import org.jooq.Record3;
+import org.jooq.Record2;
 import org.jooq.Result;
 import org.jooq.impl.DSL;
 import org.springframework.stereotype.Repository;
@@ -44,8 +50,9 @@ class CardStore {
      * A part of a listing.
      *
      * @param all how many books there are in the whole of it
+     * @param stages how many wait at each stage, whichever of them the listing is of
      */
-    record Part(List<Listed> listed, int all) {
+    record Part(List<Listed> listed, int all, Map<Stage, Integer> stages) {
 
         /** The books that have no card as they are now. */
         List<UUID> lackCards() {
@@ -59,13 +66,24 @@ class CardStore {
     /** A card and the moves that were sewn when it was made. */
     record MadeCard(int step, BookCard card) {}
 
-    /** Books not removed whose name or purpose holds the text, the last changed first; in one question to the database. */
-    Part part(String find, boolean onShelf, int from, int most) {
-        Condition wanted =
-                BOOK.REMOVED_AT.isNull().and(BOOK.ON_SHELF.eq(onShelf)).and(matching(find));
-        Field<Integer> all = count().over();
-        Result<Record3<UUID, JSONB, Integer>> rows = database.select(BOOK.ID, BOOK_CARD.CARD, all)
+    /**
+     * Which books are listed.
+     *
+     * @param find what their name or purpose holds
+     * @param stage the stage that they wait at; of all where there is none
+     */
+    record Wanted(String find, boolean onShelf, Optional<Stage> stage) {}
+
+    /** Books not removed that are wanted, the last changed first. */
+    Part part(Wanted wanted, int from, int most) {
+        Condition there = BOOK.REMOVED_AT.isNull().and(BOOK.ON_SHELF.eq(wanted.onShelf()));
+        Condition found = there.and(matching(wanted.find()));
+        Condition listed =
+                wanted.stage().map(one -> found.and(WAITS_AT.eq(one.name()))).orElse(found);
+        Result<Record2<UUID, JSONB>> rows = database.select(BOOK.ID, BOOK_CARD.CARD)
                 .from(BOOK)
+                .join(REVISION)
+                .on(HEAD)
                 .leftJoin(SEWING_PLACE)
                 .on(SEWING_PLACE.BOOK_ID.eq(BOOK.ID))
                 .leftJoin(BOOK_CARD)
@@ -75,17 +93,55 @@ class CardStore {
                         BOOK_CARD.ON_SHELF.eq(BOOK.ON_SHELF),
                         BOOK_CARD.STEP.eq(BookStore.STEP),
                         BOOK_CARD.RULES.eq(rules))
-                .where(wanted)
+                .where(listed)
                 .orderBy(BOOK.CHANGED_AT.desc(), BOOK.ID)
                 .limit(most)
                 .offset(from)
                 .fetch();
+        Map<Stage, Integer> stages = stages(found);
         return new Part(
                 rows.map(row -> new Listed(
                         row.value1(), Optional.ofNullable(row.value2()).map(JSONB::data))),
-                rows.isEmpty()
-                        ? (from == 0 ? 0 : database.fetchCount(BOOK, wanted))
-                        : rows.get(0).value3());
+                wanted.stage()
+                        .map(one -> stages.getOrDefault(one, 0))
+                        .orElse(stages.values().stream()
+                                .mapToInt(Integer::intValue)
+                                .sum()),
+                stages);
+    }
+
+    private Map<Stage, Integer> stages(Condition found) {
+        Map<Stage, Integer> stages = new EnumMap<>(Stage.class);
+        Field<String> waits = WAITS_AT.as("waits");
+        database.select(waits, count())
+                .from(BOOK)
+                .join(REVISION)
+                .on(HEAD)
+                .where(found)
+                .groupBy(waits)
+                .forEach(row -> stages.put(Stage.valueOf(row.value1()), row.value2()));
+        return stages;
+    }
+
+    private static final Condition HEAD = REVISION.BOOK_ID.eq(BOOK.ID).and(REVISION.NUMBER.eq(BOOK.HEAD));
+
+    /** The first stage that is not done, as the plan has it; the last where all are. */
+    private static final Field<String> WAITS_AT = waitsAt();
+
+    private static Field<String> waitsAt() {
+        Field<String> stage = inline(Stage.FINISH.name());
+        List<Stage> stages = new ArrayList<>(List.of(Stage.values()));
+        Collections.reverse(stages);
+        for (Stage one : stages) {
+            stage = DSL.when(isDone(one).not(), inline(one.name())).otherwise(stage);
+        }
+        return stage;
+    }
+
+    /** Whether a stage is done in the revision that is looked at. */
+    static Condition isDone(Stage stage) {
+        return DSL.condition(
+                "jsonb_exists({0}, {1})", DSL.jsonbGetAttribute(REVISION.DOCUMENT, "done"), inline(stage.name()));
     }
 
     /** A card as it is sent. */
@@ -101,13 +157,7 @@ class CardStore {
                 "%" + find.strip().replace("\\", "\\\\").replace("%", "\\%").replace("_", "\\_") + "%";
         return BOOK.NAME
                 .likeIgnoreCase(pattern, '\\')
-                .or(DSL.exists(DSL.selectOne()
-                        .from(REVISION)
-                        .where(
-                                REVISION.BOOK_ID.eq(BOOK.ID),
-                                REVISION.NUMBER.eq(BOOK.HEAD),
-                                DSL.jsonbGetAttributeAsText(REVISION.DOCUMENT, "purpose")
-                                        .likeIgnoreCase(pattern, '\\'))));
+                .or(DSL.jsonbGetAttributeAsText(REVISION.DOCUMENT, "purpose").likeIgnoreCase(pattern, '\\'));
     }
 
     /** Keeps cards; of a book that is gone meanwhile none is kept. */

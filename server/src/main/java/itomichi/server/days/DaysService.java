@@ -58,6 +58,11 @@ public class DaysService implements SewingWatch {
                 bench.size() > BookService.MOST_TOGETHER);
     }
 
+    /** What is done the next time at the bench; nothing where no hand is ever there, or nothing is left to do. */
+    public Optional<DaysView.AtBench> next() {
+        return Optional.ofNullable(look().next());
+    }
+
     /** The days that a calendar shows: of one book, planned among all the others, or of the whole bench. */
     CalendarFile.Shown calendar(Optional<UUID> book) {
         List<StoredBook> bench = new ArrayList<>(books.onBench(BookService.MOST_TOGETHER));

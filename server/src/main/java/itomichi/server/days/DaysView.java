@@ -22,7 +22,7 @@ import org.jspecify.annotations.Nullable;
  * @param trouble why nothing is planned; left out where it is
  * @param more whether more books are on the bench, changed longer ago
  */
-record DaysView(
+public record DaysView(
         String today,
         double now,
         String zone,
@@ -35,10 +35,10 @@ record DaysView(
         boolean more) {
 
     /** A day in the drawing: how it is called, and its hours as places. */
-    record DrawnDay(String date, String name, boolean off, List<PlaceView> hours) {}
+    public record DrawnDay(String date, String name, boolean off, List<PlaceView> hours) {}
 
     /** From one place to another. */
-    record PlaceView(double from, double to) {}
+    public record PlaceView(double from, double to) {}
 
     /**
      * A book.
@@ -52,7 +52,7 @@ record DaysView(
      * @param begin by when its next step is begun at the latest, in words
      * @param days as they are kept
      */
-    record DayBook(
+    public record DayBook(
             UUID id,
             String name,
             @Nullable String wanted,
@@ -66,7 +66,7 @@ record DaysView(
             DaysDocument days) {}
 
     /** How far a step is. */
-    enum State {
+    public enum State {
         /** Nothing of it is done. */
         OPEN,
         /** A hand is on it. */
@@ -96,7 +96,7 @@ record DaysView(
      * @param own whether it is a step of the binder's own
      * @param by whether the book itself says that it is done
      */
-    record DayStep(
+    public record DayStep(
             String key,
             Stage stage,
             InUnits words,
@@ -120,9 +120,9 @@ record DaysView(
             boolean by) {}
 
     /** What is done on all books at one time at the bench, in its order. */
-    record AtBench(String day, boolean today, List<BenchItem> items, int minutes) {}
+    public record AtBench(String day, boolean today, List<BenchItem> items, int minutes) {}
 
     /** Something that is done then. */
-    record BenchItem(
+    public record BenchItem(
             UUID book, String name, String key, InUnits words, String from, String to, String lies, State state) {}
 }

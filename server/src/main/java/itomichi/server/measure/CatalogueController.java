@@ -34,17 +34,16 @@ class CatalogueController {
     /** How a book file names itself. */
     record FileFormat(String format, int version) {}
 
-    private static final List<String> LEAF_SIZES = List.of(
-            "A4", "A5", "A6", "A7", "B5", "B6", "JIS B5", "JIS B6", "Letter", "Half letter", "Legal", "Executive");
-
     private static final List<String> STOCK_SIZES =
             List.of("A1", "A2", "A3", "A4", "B1", "B2", "B3", "JIS B2", "JIS B3", "Tabloid", "Legal", "Letter");
 
     @GetMapping("/api/catalogue")
     Catalogue catalogue() {
         return new Catalogue(
-                sizes(LEAF_SIZES),
-                sizes(STOCK_SIZES),
+                sizes(SheetSize.leaves()),
+                sizes(STOCK_SIZES.stream()
+                        .map(name -> SheetSize.named(name).orElseThrow())
+                        .toList()),
                 Arrays.stream(BulkKind.values())
                         .map(kind -> new Choice(kind.name(), kind.words()))
                         .toList(),
@@ -60,9 +59,8 @@ class CatalogueController {
                 new FileFormat(BookFile.FORMAT, BookFile.VERSION));
     }
 
-    private static List<Size> sizes(List<String> names) {
-        return names.stream()
-                .map(name -> SheetSize.named(name).orElseThrow())
+    private static List<Size> sizes(List<SheetSize> of) {
+        return of.stream()
                 .map(size ->
                         new Size(size.name(), size.width().mm(), size.height().mm()))
                 .toList();

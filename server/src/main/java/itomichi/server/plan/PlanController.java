@@ -1,11 +1,13 @@
 package itomichi.server.plan;
 
 import itomichi.advice.Advice;
+import itomichi.book.FromPaper;
 import itomichi.gathering.LeafFrom;
 import itomichi.measure.Length;
 import itomichi.plan.PlannedSplit;
 import itomichi.server.document.BookDocument;
 import itomichi.server.document.BookDocuments;
+import itomichi.server.platform.Sent;
 import itomichi.spec.BookSpec;
 import itomichi.spec.UnfitValueException;
 import java.util.List;
@@ -39,6 +41,48 @@ class PlanController {
         Length sheet = Length.ofMm(spec.thickness(spec.paper()).result().number());
         return Advice.rank(spec.use(), spec.extent(), sheet).stream()
                 .map(advice -> AdviceView.of(advice, document, spec))
+                .toList();
+    }
+
+    /**
+     * The book in some structures.
+     *
+     * @param keys of the structures; more than there are is no use
+     */
+    record LooksAsked(BookDocument document, List<String> keys) {
+        private static final int MOST = 40;
+
+        LooksAsked {
+            Sent.given("document", document);
+            Sent.given("keys", keys);
+            keys = keys.stream().limit(MOST).toList();
+        }
+    }
+
+    /** How the book would come out in these structures; of those that are not sewn nothing is said. */
+    @PostMapping("/looks")
+    List<StructureLooks> looks(@RequestBody LooksAsked asked) {
+        BookSpec spec = BookDocuments.spec(asked.document());
+        return asked.keys().stream()
+                .flatMap(key -> StructureLooks.of(asked.document(), spec, key).stream())
+                .toList();
+    }
+
+    /** A book that comes out of the paper in hand. */
+    record PaperBook(String name, InUnits size, int perSheet, int pages, int wastePercent, BookDocument document) {}
+
+    /** The books that come out of the paper that this one is of, the largest first. */
+    @PostMapping("/from-paper")
+    List<PaperBook> fromPaper(@RequestBody BookDocument document) {
+        return FromPaper.of(BookDocuments.spec(document)).stream()
+                .map(book -> new PaperBook(
+                        book.name(),
+                        PaperViews.size(
+                                book.spec().leaf().width(), book.spec().leaf().height()),
+                        book.perSheet(),
+                        book.pages(),
+                        (int) Math.round(100 * book.waste()),
+                        BookDocuments.changed(document, book.spec())))
                 .toList();
     }
 

@@ -93,7 +93,7 @@ public final class PlanViews {
                 bound.mayBeRounded());
     }
 
-    private static FigureView figure(Figure figure) {
+    static FigureView figure(Figure figure) {
         return new FigureView(
                 figure.key(), figure.stage(), figure.label(), InUnits.of(figure), working(figure.working()));
     }

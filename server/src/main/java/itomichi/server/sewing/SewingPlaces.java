@@ -87,6 +87,11 @@ public class SewingPlaces {
                 .orElse(new SewingPlace(0, false, false, false));
     }
 
+    /** How many moves a book is really sewn in. */
+    public int moves(UUID id) {
+        return SewingStep.of(sewn(id).path()).size();
+    }
+
     /** The thread's way as it is really sewn. */
     public WayView way(UUID id) {
         return WayViews.of(sewn(id));

@@ -94,6 +94,13 @@ public class SupplyService {
                 drawers);
     }
 
+    /** What runs short of what all books on the bench want. */
+    public List<SupplyView.NeedView> lacking() {
+        return look(List.of()).needs().stream()
+                .filter(need -> need.lacking() != null)
+                .toList();
+    }
+
     /** Books that are asked for by name and are not among those that were changed last: on the shelf, or of long ago. */
     private List<StoredBook> elsewhere(List<StoredBook> last, List<UUID> wanted) {
         Set<UUID> there = last.stream()

@@ -22,7 +22,7 @@ import org.jspecify.annotations.Nullable;
  * @param unsettled what is not settled yet
  * @param acts what was cut and bought last
  */
-record SupplyView(
+public record SupplyView(
         List<BookChoice> books,
         boolean more,
         KnifeView knife,
@@ -34,10 +34,11 @@ record SupplyView(
         List<ActView> acts) {
 
     /** A book on the bench. */
-    record BookChoice(UUID id, String name, boolean looked) {}
+    public record BookChoice(UUID id, String name, boolean looked) {}
 
     /** What is cut with; {@code reach} is left out where it reaches as far as one likes. */
-    record KnifeView(@Nullable InUnits reach, @Nullable Double reachMm, InUnits leastStrip, double leastStripMm) {}
+    public record KnifeView(
+            @Nullable InUnits reach, @Nullable Double reachMm, InUnits leastStrip, double leastStripMm) {}
 
     /**
      * Something that is used up.
@@ -53,7 +54,7 @@ record SupplyView(
      * @param unfit whether nothing that is wanted comes out of it
      * @param missing pieces that are larger than a sheet of it; empty where all come out
      */
-    record NeedView(
+    public record NeedView(
             @Nullable UUID thing,
             String name,
             @Nullable String drawer,
@@ -67,7 +68,7 @@ record SupplyView(
             List<String> missing) {}
 
     /** What is cut from one thing and from what was cut off it before. */
-    record CuttingTable(
+    public record CuttingTable(
             UUID thing,
             String name,
             List<UUID> books,
@@ -81,10 +82,10 @@ record SupplyView(
             List<String> missing) {}
 
     /** Pieces of one size. */
-    record WantedView(String whose, InUnits size, int number) {}
+    public record WantedView(String whose, InUnits size, int number) {}
 
     /** Sheets that are parted alike; sizes in mm. */
-    record CutSheetView(
+    public record CutSheetView(
             String name,
             boolean offcut,
             double widthMm,
@@ -94,13 +95,13 @@ record SupplyView(
             LayoutView layout) {}
 
     /** What is left and worth keeping. */
-    record LeftView(InUnits size, int number) {}
+    public record LeftView(InUnits size, int number) {}
 
     /** A stuff whose sheets are not settled, or not known. */
-    record Unsettled(UUID book, String bookName, PieceStuff stuff, String words) {}
+    public record Unsettled(UUID book, String bookName, PieceStuff stuff, String words) {}
 
     /** Something done to the drawers, which can be undone. */
-    record ActView(UUID id, String words) {}
+    public record ActView(UUID id, String words) {}
 
     /**
      * What a stage of a book takes out of the drawers.
@@ -109,7 +110,7 @@ record SupplyView(
      * @param have how much there is now; left out where that is not known
      * @param taken whether it was taken already
      */
-    record StageUse(
+    public record StageUse(
             Stage stage,
             UUID thing,
             String name,

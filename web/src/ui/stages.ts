@@ -1,4 +1,4 @@
-import type { BookDocument, RemarkView, Stage } from '../../api/client';
+import type { BookDocument, RemarkView, Stage } from '../api/client';
 
 /** What is said of how grave a remark is. */
 export const WEIGHTS: Record<RemarkView['weight'], string> = { NOTE: 'Note', CAUTION: 'Caution', STOP: 'Stop' };

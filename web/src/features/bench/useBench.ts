@@ -1,0 +1,48 @@
+import { keepPreviousData, useInfiniteQuery, useQuery } from '@tanstack/react-query';
+import { api, value, type BookCard } from '../../api/client';
+
+export type Stage = BookCard['stage'];
+
+interface Wanted {
+  find: string;
+  onShelf: boolean;
+  /** The stage that the books wait at; of every stage where there is none. */
+  stage?: Stage | undefined;
+}
+
+/** The books that are wanted: as many as were asked for so far. */
+export function useBooks({ find, onShelf, stage }: Wanted) {
+  const parts = useInfiniteQuery({
+    queryKey: ['bench', onShelf, find, stage ?? ''],
+    queryFn: ({ pageParam }) =>
+      value(
+        api.GET('/api/books', {
+          params: { query: { find, onShelf, from: pageParam, ...(stage ? { stage } : {}) } },
+        }),
+      ),
+    initialPageParam: 0,
+    getNextPageParam: (last, all) => {
+      const shown = all.reduce((sum, part) => sum + part.books.length, 0);
+      return shown < last.all && last.books.length > 0 ? shown : undefined;
+    },
+    placeholderData: keepPreviousData,
+  });
+  const pages = parts.data?.pages ?? [];
+  const last = pages[pages.length - 1];
+  return {
+    parts,
+    books: pages.flatMap((part) => part.books),
+    all: last?.all ?? 0,
+    stages: last?.stages ?? [],
+    more: parts.hasNextPage ? () => void parts.fetchNextPage() : undefined,
+  };
+}
+
+/** What is to be known when one comes to the bench; the bench is there without it. */
+export function useNow() {
+  return useQuery({
+    queryKey: ['bench', 'now'],
+    queryFn: () => value(api.GET('/api/bench')),
+    placeholderData: keepPreviousData,
+  }).data;
+}
