@@ -1,4 +1,5 @@
 import type { NestedView } from '../api/client';
+import { BACK, foreEdge, SLOPE, type ForeLeaf, type LiesSo } from './foreEdge';
 
 interface Props {
   nested: readonly NestedView[];
@@ -20,11 +21,16 @@ export function NestEnds(props: Props) {
   const { nested, leafMm, trimmed, creep, thickness, names, width, height, label } = props;
   const half = nested.reduce((sum, sheet) => sum + sheet.sheetMm, 0);
   const foldMm = 2 * half;
+  // what is folded back lifts what lies outside of it
+  const backMm = nested.reduce(
+    (sum, sheet) => sum + (Math.max(sheet.firstMm, sheet.secondMm) > leafMm + 0.01 ? 2 * sheet.sheetMm : 0),
+    0,
+  );
   const outer = nested[nested.length - 1]?.fallsBackMm ?? 0;
   const room = (width - 150) / 2;
   const scale = Math.max(
     0.5,
-    Math.min((height - 130) / foldMm, (room - 70) / Math.max(outer * 1.6, foldMm / 2 + 0.6), 130),
+    Math.min((height - 130) / (foldMm + backMm), (room - 70) / Math.max(outer * 1.6, foldMm / 2 + 0.6), 130),
   );
   const middle = height / 2;
   const left = 60;
@@ -42,19 +48,32 @@ export function NestEnds(props: Props) {
     const fore = trimmed ? edge - outer * scale : edge - sheet.fallsBackMm * scale;
     return short < -0.01 ? fore - 8 : fore;
   };
+  const firsts = halves(
+    nested,
+    leafMm,
+    scale,
+    (sheet) => foreOf(sheet, sheet.firstMm),
+    (sheet) => sheet.firstMm,
+  );
+  const seconds = halves(
+    nested,
+    leafMm,
+    scale,
+    (sheet) => foreOf(sheet, sheet.secondMm),
+    (sheet) => sheet.secondMm,
+  );
+  const above = foreEdge(firsts);
+  const below = foreEdge(seconds);
   return (
     <svg width={width} height={height} role="img" aria-label={label}>
       {nested.map((sheet, i) => {
-        const r = (sheet.innerRadiusMm + sheet.sheetMm / 2) * scale;
+        const r = firsts[i]!.from;
         const strand = Math.max(0.7, sheet.sheetMm * scale * 0.62);
-        const first = foreOf(sheet, sheet.firstMm);
-        const second = foreOf(sheet, sheet.secondMm);
         return (
           <g key={i} className={`nested nested-${sheet.paper % 4}`} style={{ strokeWidth: strand }}>
             <path d={`M ${cut} ${middle - r} H ${spine} A ${r} ${r} 0 0 0 ${spine} ${middle + r} H ${cut}`} />
-            <path d={`M ${cut + 30} ${middle - r} H ${first} M ${cut + 30} ${middle + r} H ${second}`} />
-            {sheet.firstMm > leafMm + 0.01 && <FoldBack x={first} y={middle - r} up />}
-            {sheet.secondMm > leafMm + 0.01 && <FoldBack x={second} y={middle + r} />}
+            <path d={toFore(firsts[i]!, above[i]!, cut + 30, middle, -1)} />
+            <path d={toFore(seconds[i]!, below[i]!, cut + 30, middle, 1)} />
           </g>
         );
       })}
@@ -107,9 +126,31 @@ export function NestEnds(props: Props) {
   );
 }
 
-/** A wide leaf, folded back before the fore edge. */
-function FoldBack({ x, y, up }: { x: number; y: number; up?: boolean }) {
-  return <path d={`M ${x} ${y} q 5 ${up ? -3 : 3} 0 ${up ? -6 : 6} h -46`} />;
+/** One half of each sheet, as it comes to the fore edge. */
+function halves(
+  nested: readonly NestedView[],
+  leafMm: number,
+  scale: number,
+  fore: (sheet: NestedView) => number,
+  wide: (sheet: NestedView) => number,
+): ForeLeaf[] {
+  return nested.map((sheet) => ({
+    from: (sheet.innerRadiusMm + sheet.sheetMm / 2) * scale,
+    thick: sheet.sheetMm * scale,
+    fore: fore(sheet),
+    back: wide(sheet) > leafMm + 0.01,
+  }));
+}
+
+/** The line of a leaf to its fore edge, and back where it is folded back; `side` is -1 above the middle and 1 below it. */
+function toFore(leaf: ForeLeaf, lies: LiesSo, from: number, middle: number, side: -1 | 1): string {
+  const y = (off: number) => middle + side * off;
+  const up = Math.min(lies.liftedFrom, leaf.fore - SLOPE);
+  const lifted = leaf.from + lies.lifted;
+  const rise = lies.lifted > 0 ? `H ${up} L ${up + SLOPE} ${y(lifted)} ` : '';
+  const turn = leaf.thick / 2;
+  const back = lies.back === null ? '' : ` a ${turn} ${turn} 0 0 ${side < 0 ? 0 : 1} 0 ${side * leaf.thick} h ${-BACK}`;
+  return `M ${from} ${y(leaf.from)} ${rise}H ${leaf.fore}${back}`;
 }
 
 interface CreepProps {

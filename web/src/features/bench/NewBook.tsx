@@ -1,8 +1,10 @@
 import { Modal } from 'antd';
 import { useState } from 'react';
 import { Segmented } from '../../ui/choices';
+import { guide } from '../../ui/guide';
 import { FieldLine } from './beginFields';
 import { FromCount } from './FromCount';
+import { FromFirst } from './FromFirst';
 import { FromPaper } from './FromPaper';
 import { HowBound } from './HowBound';
 import { useBegin } from './useBegin';
@@ -23,7 +25,12 @@ function firstField(way: Way) {
 /** Begins a book from what a binder knows of it first: how large it is, what it is for, or what paper lies there. */
 export default function NewBook({ way: first, close, begun }: Props) {
   const [way, setWay] = useState(first);
-  const begin = useBegin(begun);
+  const begin = useBegin((id) => {
+    if (way === 'first') {
+      guide(id);
+    }
+    begun(id);
+  });
   if (begin.asked) {
     return (
       <Modal open title="How will it be bound?" onCancel={close} footer={null} width={560} closable={false}>
@@ -48,7 +55,9 @@ export default function NewBook({ way: first, close, begun }: Props) {
         options={WAYS.map(({ way: value, words: label }) => ({ value, label }))}
         choose={setWay}
       />
-      {way === 'paper' ? (
+      {way === 'first' ? (
+        <FromFirst begin={begin} close={close} />
+      ) : way === 'paper' ? (
         <FromPaper begin={begin} close={close} />
       ) : (
         <FromCount key={way} begin={begin} purpose={way === 'purpose'} close={close} />

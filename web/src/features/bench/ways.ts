@@ -1,5 +1,5 @@
 /** What a binder knows of a book first. */
-export type Way = 'count' | 'purpose' | 'paper';
+export type Way = 'count' | 'purpose' | 'paper' | 'first';
 
 interface WayWords {
   way: Way;
@@ -15,6 +15,11 @@ export const WAYS: readonly WayWords[] = [
     way: 'paper',
     words: 'paper in hand',
     told: 'Say what sheets lie there; the books that come out of them are shown.',
+  },
+  {
+    way: 'first',
+    words: 'nothing yet: a first pamphlet',
+    told: 'Be shown the way, stage by stage, from the sheet to the knot.',
   },
 ];
 

@@ -3,8 +3,11 @@ import { useRef, type ReactNode } from 'react';
 import { useNavigate } from 'react-router';
 import type { Stage } from '../../api/client';
 import { useSession } from '../../state/useSession';
+import { GUIDE, SEW_PRESS, useGuide } from '../../ui/guide';
+import { GuideLine } from '../../ui/GuideLine';
 import { useSeen } from '../../ui/useSeen';
 import { useSize } from '../../ui/useSize';
+import { useWords } from '../../units/unit';
 import { LookOver } from './stage/finish/LookOver';
 import { FromBooks } from './FromBooks';
 import { FromDrawers } from './FromDrawers';
@@ -34,6 +37,7 @@ export function StageFrame({ stage, choices, drawing, below, tall }: Props) {
         <Settle stage={stage} />
       </div>
       <div className={tall ? 'drawing drawing-tall' : 'drawing'}>
+        <Guide stage={stage} />
         <div className="drawing-place" ref={place}>
           {width > 0 && drawing(width, height)}
         </div>
@@ -41,6 +45,30 @@ export function StageFrame({ stage, choices, drawing, below, tall }: Props) {
         {stage !== 'FINISH' && <LookedOver stage={stage} key={stage} />}
       </div>
     </>
+  );
+}
+
+/** What hands do here, for whoever does it for the first time. */
+function Guide({ stage }: { stage: Stage }) {
+  const { state } = useSession();
+  const { on, putAway } = useGuide(state.view.id);
+  const say = useWords();
+  if (!on) {
+    return null;
+  }
+  const { next, bound } = state.plan;
+  const now = next.stage === stage && !next.finished;
+  const words = stageWords(
+    STAGES.find((one) => one.key === stage)!,
+    bound.folded,
+  );
+  return (
+    <GuideLine
+      next={now && stage !== 'PURPOSE' ? say(next.words) : undefined}
+      words={GUIDE[stage]}
+      press={stage === 'SEW' ? SEW_PRESS : now ? words.settle : undefined}
+      putAway={putAway}
+    />
   );
 }
 

@@ -6,7 +6,7 @@ import { api, failure, outcome, value, type DrawerKey, type DrawerView, type Thi
 import { ErrorNote, Waiting } from '../../ui/ErrorNote';
 import { ListFile } from './ListFile';
 import { ThingForm } from './ThingForm';
-import { ThingRow } from './ThingRow';
+import { Things } from './Things';
 import './drawers.css';
 
 const DRAWERS: { key: DrawerKey; path: string; name: string }[] = [
@@ -105,25 +105,17 @@ function Open({ drawer }: { drawer: DrawerView }) {
       </div>
       {edited === 'new' && <ThingForm drawer={drawer} done={done} leave={() => setEdited(null)} />}
       {drawer.things.length === 0 && edited !== 'new' && (
-        <p className="row-empty">The drawer is empty. Lay something in, or load a list from a CSV file.</p>
+        <p className="things-empty">The drawer is empty. Lay something in, or load a list from a CSV file.</p>
       )}
-      <ul className="things" aria-label={drawer.name}>
-        {drawer.things.map((thing) =>
-          edited === thing.id ? (
-            <li key={thing.id}>
-              <ThingForm drawer={drawer} thing={thing} done={done} leave={() => setEdited(null)} />
-            </li>
-          ) : (
-            <ThingRow
-              key={thing.id}
-              drawer={drawer}
-              thing={thing}
-              change={() => setEdited(thing.id)}
-              putAway={() => void putAway(thing)}
-            />
-          ),
-        )}
-      </ul>
+      {drawer.things.length > 0 && (
+        <Things
+          drawer={drawer}
+          edited={edited}
+          form={(thing) => <ThingForm drawer={drawer} thing={thing} done={done} leave={() => setEdited(null)} />}
+          change={(thing) => setEdited(thing.id)}
+          putAway={(thing) => void putAway(thing)}
+        />
+      )}
     </>
   );
 }

@@ -18,7 +18,15 @@ type Cells = Record<string, string>;
 export function ThingForm({ drawer, thing, done, leave }: Props) {
   const { unit } = useUnit();
   const words = useWords();
-  const name: ColumnView = { key: 'name', label: 'Name', kind: 'WORDS', required: true, measured: false, choices: [] };
+  const name: ColumnView = {
+    key: 'name',
+    label: 'Name',
+    kind: 'WORDS',
+    required: true,
+    measured: false,
+    detail: false,
+    choices: [],
+  };
   const before: Cells = Object.fromEntries(
     drawer.columns.map((column) => {
       const cell = thing?.cells[column.key];

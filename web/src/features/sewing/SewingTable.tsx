@@ -3,6 +3,8 @@ import { useEffect, useRef, useState } from 'react';
 import { useNavigate } from 'react-router';
 import { api, failure, outcome, type BookView, type SewingPlace, type WayView } from '../../api/client';
 import { inHand } from '../../drawing/way/look';
+import { GUIDE_SEWING, useGuide } from '../../ui/guide';
+import { GuideLine } from '../../ui/GuideLine';
 import { useKeys } from '../../ui/keys';
 import { Measure } from '../../units/Measure';
 import { useUnit, useWords } from '../../units/unit';
@@ -38,6 +40,7 @@ export function SewingTable({ book, way, place: start, wayChanged }: Props) {
   const words = useWords();
   const navigate = useNavigate();
   const leave = () => void navigate(`/books/${book.id}/sew`);
+  const guide = useGuide(book.id);
   useAwake();
 
   const now = steps[place.step];
@@ -103,6 +106,7 @@ export function SewingTable({ book, way, place: start, wayChanged }: Props) {
           I am somewhere else
         </Button>
       </Top>
+      {guide.on && <GuideLine words={GUIDE_SEWING} putAway={guide.putAway} />}
       {changed && (
         <Changed
           sewn={start.step}

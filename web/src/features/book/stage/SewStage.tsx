@@ -5,6 +5,7 @@ import type { WayStep, WayView } from '../../../api/client';
 import { useSession } from '../../../state/useSession';
 import { Waiting } from '../../../ui/ErrorNote';
 import { Measure } from '../../../units/Measure';
+import { SEW_PRESS } from '../../../ui/guide';
 import { StageFrame } from '../StageFrame';
 import { useWay } from '../useWay';
 import { StepSheets } from './StepSheets';
@@ -25,7 +26,7 @@ export function SewStage() {
         <>
           <p className="sew-begin">
             <Link to={`/books/${view.id}/sewing`} className="sew-link">
-              {step === 0 ? 'Sew, move by move' : step < steps ? `Sew on at move ${step + 1}` : 'Look at the sewing'}
+              {step === 0 ? SEW_PRESS : step < steps ? `Sew on at move ${step + 1}` : 'Look at the sewing'}
             </Link>
           </p>
           <p className="field-help">Fills the screen; the place is kept, over days and on every device.</p>

@@ -43,7 +43,7 @@ public class FullBenchTest extends Journey {
     public void anEmptyBenchSaysHowToBegin() {
         Page page = benchOf(NONE);
         Locator ways = page.getByLabel("Ways to begin");
-        assertThat(ways.getByRole(AriaRole.LISTITEM)).hasCount(4);
+        assertThat(ways.getByRole(AriaRole.LISTITEM)).hasCount(5);
         assertThat(page.getByLabel("Find a book by name or purpose")).hasCount(0);
         ways.getByText("paper in hand").click();
         assertThat(page.getByLabel("Sheets in hand")).isFocused();

@@ -23,8 +23,17 @@ import java.util.stream.Collectors;
  * @param least the least it may be; mm for a length, g/m2 for a weight
  * @param most the most it may be, letters for words
  * @param choices what it may be, for a choice
+ * @param detail whether it only matters where the thing is looked at closely: how its thickness was found, what is seen of it otherwise
  */
-record Column(String key, String label, Kind kind, boolean required, double least, double most, List<Choice> choices) {
+record Column(
+        String key,
+        String label,
+        Kind kind,
+        boolean required,
+        double least,
+        double most,
+        List<Choice> choices,
+        boolean detail) {
 
     /** What values are. */
     enum Kind {
@@ -41,37 +50,42 @@ record Column(String key, String label, Kind kind, boolean required, double leas
     record Choice(String key, String words) {}
 
     static Column words(String key, String label, int most) {
-        return new Column(key, label, Kind.WORDS, false, 0, most, List.of());
+        return new Column(key, label, Kind.WORDS, false, 0, most, List.of(), false);
     }
 
     /** A length cut to a rule, mm. */
     static Column cut(String key, String label, double leastMm, double mostMm) {
-        return new Column(key, label, Kind.CUT_LENGTH, false, leastMm, mostMm, List.of());
+        return new Column(key, label, Kind.CUT_LENGTH, false, leastMm, mostMm, List.of(), false);
     }
 
     /** A length read off a caliper, mm. */
     static Column fine(String key, String label, double leastMm, double mostMm) {
-        return new Column(key, label, Kind.FINE_LENGTH, false, leastMm, mostMm, List.of());
+        return new Column(key, label, Kind.FINE_LENGTH, false, leastMm, mostMm, List.of(), false);
     }
 
     static Column count(String key, String label, int least, int most) {
-        return new Column(key, label, Kind.COUNT, false, least, most, List.of());
+        return new Column(key, label, Kind.COUNT, false, least, most, List.of(), false);
     }
 
     static Column number(String key, String label, double least, double most) {
-        return new Column(key, label, Kind.NUMBER, false, least, most, List.of());
+        return new Column(key, label, Kind.NUMBER, false, least, most, List.of(), false);
     }
 
     static Column weight(String key, String label) {
-        return new Column(key, label, Kind.WEIGHT, false, 8, 1000, List.of());
+        return new Column(key, label, Kind.WEIGHT, false, 8, 1000, List.of(), false);
     }
 
     static Column choice(String key, String label, List<Choice> choices) {
-        return new Column(key, label, Kind.CHOICE, false, 0, 0, choices);
+        return new Column(key, label, Kind.CHOICE, false, 0, 0, choices, false);
     }
 
     Column needed() {
-        return new Column(key, label, kind, true, least, most, choices);
+        return new Column(key, label, kind, true, least, most, choices, detail);
+    }
+
+    /** The same, left out where all things lie in a row. */
+    Column closely() {
+        return new Column(key, label, kind, required, least, most, choices, true);
     }
 
     /** What stands over it in a CSV file: its label, and the unit of bare numbers. */

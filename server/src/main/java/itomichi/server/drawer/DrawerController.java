@@ -41,13 +41,19 @@ class DrawerController {
     /** A drawer with its columns and what lies in it. */
     record DrawerView(Drawer drawer, String name, List<ColumnView> columns, List<ThingView> things) {}
 
-    /** A column of a drawer; {@code measured} says that a caliper reads it. */
+    /**
+     * A column of a drawer.
+     *
+     * @param measured whether a caliper reads it
+     * @param detail whether it is left out where all things lie in a row
+     */
     record ColumnView(
             String key,
             String label,
             Column.Kind kind,
             boolean required,
             boolean measured,
+            boolean detail,
             List<Column.Choice> choices) {}
 
     /** A drawer by its name. */
@@ -95,6 +101,7 @@ class DrawerController {
                 column.kind(),
                 column.required(),
                 column.kind() == Column.Kind.FINE_LENGTH,
+                column.detail(),
                 column.choices());
     }
 

@@ -14,6 +14,8 @@ import org.jspecify.annotations.Nullable;
  * A thing for the screen.
  *
  * @param cells what is known of it, as it is shown, by the columns' keys
+ * @param numbers the same as they are kept, of those that are numbers: things are put in order by them
+ * @param colour its colour, where that is known
  * @param thickness how thick it is, where that can be told, and by what
  * @param usedIn books that were planned with it
  * @param paper the thing as a book's paper, if it is one
@@ -26,6 +28,8 @@ record ThingView(
         long version,
         String name,
         Map<String, InUnits> cells,
+        Map<String, Double> numbers,
+        @Nullable Dye colour,
         @Nullable InUnits thickness,
         List<UsedIn> usedIn,
         BookDocument.@Nullable Paper paper,

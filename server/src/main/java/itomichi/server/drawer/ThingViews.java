@@ -67,11 +67,7 @@ final class ThingViews {
                 ? null
                 : stock.sheet()
                         .map(sheet -> new ThingView.CutFrom(
-                                sheet.width().mm(),
-                                sheet.height().mm(),
-                                sheet.grain(),
-                                has("colour") ? Dye.valueOf(words("colour", "")) : null,
-                                stuffs))
+                                sheet.width().mm(), sheet.height().mm(), sheet.grain(), colour(), stuffs))
                         .orElse(null);
     }
 
@@ -101,27 +97,44 @@ final class ThingViews {
         return new SewingThread(thread.name(), thread.fibre(), count(thread.count()));
     }
 
+    /** Under what its thickness is found among its numbers. */
+    private static final String THICKNESS = "thickness";
+
     private ThingView view(List<ThingView.UsedIn> usedIn) {
         Map<String, InUnits> cells = new LinkedHashMap<>();
+        Map<String, Double> numbers = new LinkedHashMap<>();
         for (Column column : thing.drawer().columns()) {
             Object value = thing.particulars().get(column.key());
             if (value != null) {
                 cells.put(column.key(), column.shown(value));
             }
+            if (value instanceof Number number) {
+                numbers.put(column.key(), number.doubleValue());
+            }
         }
         BookDocument.@Nullable Paper paper = thing.drawer() == Drawer.PAPERS ? paper() : null;
         @Nullable ThreadView thread = thing.drawer() == Drawer.THREADS ? thread() : null;
+        @Nullable Thick thickness = thickness(paper, thread);
+        if (thickness != null) {
+            numbers.put(THICKNESS, thickness.length().mm());
+        }
         return new ThingView(
                 thing.id(),
                 thing.version(),
                 thing.name(),
                 cells,
-                thickness(paper, thread),
+                numbers,
+                colour(),
+                thickness == null ? null : thickness.words(),
                 usedIn,
                 paper,
                 thread,
                 cutFrom(),
                 measure());
+    }
+
+    private @Nullable Dye colour() {
+        return has("colour") ? Dye.valueOf(words("colour", "")) : null;
     }
 
     private BookDocument.Paper paper() {
@@ -164,31 +177,37 @@ final class ThingViews {
                 thing.id());
     }
 
-    private @Nullable InUnits thickness(BookDocument.@Nullable Paper paper, @Nullable ThreadView thread) {
+    /** How thick a thing is, and by what that is told. */
+    private record Thick(Length length, Fineness fineness, String by) {
+        InUnits words() {
+            return InUnits.of(Phrase.of("{}, {}", length.at(fineness), by));
+        }
+    }
+
+    private @Nullable Thick thickness(BookDocument.@Nullable Paper paper, @Nullable ThreadView thread) {
         if (paper != null) {
             Working thickness = PaperDocuments.paper("paper", paper).paper().thickness();
-            return told(Length.ofMm(thickness.result().number()).at(Fineness.HAIR), paperBy(paper));
+            return new Thick(Length.ofMm(thickness.result().number()), Fineness.HAIR, paperBy(paper));
         }
         if (thread != null) {
             ThreadCount count = count(thread.count());
             Working diameter = new SewingThread(thread.name(), thread.fibre(), count).diameter();
-            return told(
-                    Length.ofMm(diameter.result().number()).at(Fineness.CALIPER),
+            return new Thick(
+                    Length.ofMm(diameter.result().number()),
+                    Fineness.CALIPER,
                     count.wound().isPresent() ? "wound" : "by its count");
         }
         if (has("stackMm")) {
-            return told(
-                    Length.ofMm(number("stackMm", 0) / number("stackSheets", 1)).at(Fineness.CALIPER), "measured");
+            return new Thick(
+                    Length.ofMm(number("stackMm", 0) / number("stackSheets", 1)), Fineness.CALIPER, "measured");
         }
-        return has("thicknessMm") ? told(Length.ofMm(number("thicknessMm", 0)).at(Fineness.CALIPER), "as said") : null;
+        return has("thicknessMm")
+                ? new Thick(Length.ofMm(number("thicknessMm", 0)), Fineness.CALIPER, "as said")
+                : null;
     }
 
     private String paperBy(BookDocument.Paper paper) {
         return has("stackMm") ? "measured" : paper.stack() != null ? "as the maker says" : "by its kind";
-    }
-
-    private static InUnits told(itomichi.measure.Shown thick, String by) {
-        return InUnits.of(Phrase.of("{}, {}", thick, by));
     }
 
     private static ThreadCount count(BookDocument.Count count) {
