@@ -1,5 +1,5 @@
 import type { NestedView } from '../api/client';
-import { BACK, foreEdge, SLOPE, type ForeLeaf, type LiesSo } from './foreEdge';
+import { foreEdge, SLOPE, type ForeLeaf, type LiesSo } from './foreEdge';
 
 interface Props {
   nested: readonly NestedView[];
@@ -15,15 +15,21 @@ interface Props {
 }
 
 const PX_PER_MM = 96 / 25.4;
+/** Leaves that differ by less are of one width, mm. */
+const LIKE = 0.01;
+/** What is folded back is drawn at least so far, pixels; the middle of a leaf is left out in the drawing. */
+const LEAST_BACK = 24;
+/** What is folded back over so much of a leaf reaches as far as the drawing shows. */
+const LONG = 0.6;
 
 /** The nested sheets seen from the head, magnified: the fold on the left, the fore edge on the right; short and wide leaves are marked. */
 export function NestEnds(props: Props) {
   const { nested, leafMm, trimmed, creep, thickness, names, width, height, label } = props;
-  const half = nested.reduce((sum, sheet) => sum + sheet.sheetMm, 0);
-  const foldMm = 2 * half;
+  const sheets = nested.reduce((sum, sheet) => sum + sheet.sheetMm, 0);
+  const foldMm = 2 * sheets;
   // what is folded back lifts what lies outside of it
   const backMm = nested.reduce(
-    (sum, sheet) => sum + (Math.max(sheet.firstMm, sheet.secondMm) > leafMm + 0.01 ? 2 * sheet.sheetMm : 0),
+    (sum, sheet) => sum + (Math.max(sheet.firstMm, sheet.secondMm) > leafMm + LIKE ? 2 * sheet.sheetMm : 0),
     0,
   );
   const outer = nested[nested.length - 1]?.fallsBackMm ?? 0;
@@ -34,34 +40,35 @@ export function NestEnds(props: Props) {
   );
   const middle = height / 2;
   const left = 60;
-  const spine = left + half * scale;
+  const spine = left + sheets * scale;
   const cut = left + room;
+  const begin = cut + 30;
   const edge = width - 70;
-  const bottom = middle + half * scale;
-  const top = middle - half * scale;
+  const bottom = middle + sheets * scale;
+  const top = middle - sheets * scale;
   const mixed = new Set(nested.map((sheet) => sheet.paper)).size > 1;
+  /** Where a leaf ends; a wide one is folded back a little before the fore edge. */
   const foreOf = (sheet: NestedView, leaf: number) => {
     const short = leafMm - leaf;
-    if (short > 0.01) {
+    if (short > LIKE) {
       return cut + 44;
     }
     const fore = trimmed ? edge - outer * scale : edge - sheet.fallsBackMm * scale;
-    return short < -0.01 ? fore - 8 : fore;
+    return short < -LIKE ? fore - 8 : fore;
   };
-  const firsts = halves(
-    nested,
-    leafMm,
-    scale,
-    (sheet) => foreOf(sheet, sheet.firstMm),
-    (sheet) => sheet.firstMm,
-  );
-  const seconds = halves(
-    nested,
-    leafMm,
-    scale,
-    (sheet) => foreOf(sheet, sheet.secondMm),
-    (sheet) => sheet.secondMm,
-  );
+  /** One half of a sheet, as it comes to the fore edge; what stands out is folded back as far as its share of the leaf. */
+  const half = (sheet: NestedView, leaf: number): ForeLeaf => {
+    const fore = foreOf(sheet, leaf) - begin;
+    const over = Math.max(0, leaf - leafMm);
+    return {
+      from: (sheet.innerRadiusMm + sheet.sheetMm / 2) * scale,
+      thick: sheet.sheetMm * scale,
+      fore,
+      back: over > LIKE ? Math.max(LEAST_BACK, Math.min(1, over / (LONG * leafMm)) * (fore - SLOPE)) : 0,
+    };
+  };
+  const firsts = nested.map((sheet) => half(sheet, sheet.firstMm));
+  const seconds = nested.map((sheet) => half(sheet, sheet.secondMm));
   const above = foreEdge(firsts);
   const below = foreEdge(seconds);
   return (
@@ -72,8 +79,8 @@ export function NestEnds(props: Props) {
         return (
           <g key={i} className={`nested nested-${sheet.paper % 4}`} style={{ strokeWidth: strand }}>
             <path d={`M ${cut} ${middle - r} H ${spine} A ${r} ${r} 0 0 0 ${spine} ${middle + r} H ${cut}`} />
-            <path d={toFore(firsts[i]!, above[i]!, cut + 30, middle, -1)} />
-            <path d={toFore(seconds[i]!, below[i]!, cut + 30, middle, 1)} />
+            <path d={toFore(firsts[i]!, above[i]!, begin, middle, -1)} />
+            <path d={toFore(seconds[i]!, below[i]!, begin, middle, 1)} />
           </g>
         );
       })}
@@ -126,31 +133,18 @@ export function NestEnds(props: Props) {
   );
 }
 
-/** One half of each sheet, as it comes to the fore edge. */
-function halves(
-  nested: readonly NestedView[],
-  leafMm: number,
-  scale: number,
-  fore: (sheet: NestedView) => number,
-  wide: (sheet: NestedView) => number,
-): ForeLeaf[] {
-  return nested.map((sheet) => ({
-    from: (sheet.innerRadiusMm + sheet.sheetMm / 2) * scale,
-    thick: sheet.sheetMm * scale,
-    fore: fore(sheet),
-    back: wide(sheet) > leafMm + 0.01,
-  }));
-}
-
 /** The line of a leaf to its fore edge, and back where it is folded back; `side` is -1 above the middle and 1 below it. */
-function toFore(leaf: ForeLeaf, lies: LiesSo, from: number, middle: number, side: -1 | 1): string {
+function toFore(leaf: ForeLeaf, { lifted, liftedFrom }: LiesSo, begin: number, middle: number, side: -1 | 1): string {
   const y = (off: number) => middle + side * off;
-  const up = Math.min(lies.liftedFrom, leaf.fore - SLOPE);
-  const lifted = leaf.from + lies.lifted;
-  const rise = lies.lifted > 0 ? `H ${up} L ${up + SLOPE} ${y(lifted)} ` : '';
+  const rise =
+    lifted > 0
+      ? liftedFrom > 0
+        ? `M ${begin} ${y(leaf.from)} H ${begin + liftedFrom} L ${begin + liftedFrom + SLOPE} ${y(leaf.from + lifted)}`
+        : `M ${begin} ${y(leaf.from + lifted)}`
+      : `M ${begin} ${y(leaf.from)}`;
   const turn = leaf.thick / 2;
-  const back = lies.back === null ? '' : ` a ${turn} ${turn} 0 0 ${side < 0 ? 0 : 1} 0 ${side * leaf.thick} h ${-BACK}`;
-  return `M ${from} ${y(leaf.from)} ${rise}H ${leaf.fore}${back}`;
+  const back = leaf.back > 0 ? ` a ${turn} ${turn} 0 0 ${side < 0 ? 0 : 1} 0 ${side * leaf.thick} h ${-leaf.back}` : '';
+  return `${rise} H ${begin + leaf.fore}${back}`;
 }
 
 interface CreepProps {

@@ -4,34 +4,34 @@ export interface ForeLeaf {
   from: number;
   /** Thickness of its sheet, pixels. */
   thick: number;
-  /** Where it ends, pixels from the left. */
+  /** Where it ends, pixels from where its fore half begins to be drawn. */
   fore: number;
-  /** Whether it is wider than the book, and folded back before the fore edge. */
-  back: boolean;
+  /** So much of it is folded back before the fore edge, pixels; 0 where it is no wider than the book. */
+  back: number;
 }
 
-/** How a leaf lies: how far it is lifted by what is folded back inside of it, from where on, and where its own part lies that is folded back. */
+/** How a leaf lies outside of what is folded back inside of it. */
 export interface LiesSo {
+  /** How far it is lifted, pixels. */
   lifted: number;
+  /** From where on, pixels from where its fore half begins to be drawn. */
   liftedFrom: number;
-  /** How far from the middle the part lies that is folded back; nothing where none is. */
-  back: number | null;
 }
 
-/** So much of a leaf is drawn folded back, pixels: it is a sign, for the fore edge is cut off from the fold in the drawing. */
-export const BACK = 46;
 /** Room in which a leaf comes up on to what is folded back under it, pixels. */
-export const SLOPE = 12;
+export const SLOPE = 36;
 
 /** Leaves of one half of a signature, from the innermost outwards: each that is folded back lifts all outside of it by its own thickness. */
 export function foreEdge(leaves: readonly ForeLeaf[]): LiesSo[] {
   let lifted = 0;
-  let liftedFrom = Infinity;
+  let begins = Infinity;
   return leaves.map((leaf) => {
-    const lies = { lifted, liftedFrom, back: leaf.back ? leaf.from + lifted + leaf.thick : null };
-    if (leaf.back) {
+    // what is folded back further out than a leaf reaches lifts it nowhere
+    const lies =
+      begins < leaf.fore ? { lifted, liftedFrom: Math.max(0, begins - SLOPE) } : { lifted: 0, liftedFrom: leaf.fore };
+    if (leaf.back > 0) {
       lifted += leaf.thick;
-      liftedFrom = Math.min(liftedFrom, leaf.fore - BACK - SLOPE);
+      begins = Math.min(begins, leaf.fore - leaf.back);
     }
     return lies;
   });
