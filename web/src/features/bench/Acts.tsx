@@ -1,5 +1,5 @@
 import { Button } from 'antd';
-import { useRef } from 'react';
+import { useRef, useState } from 'react';
 import type { BookCard } from '../../api/client';
 
 export interface Acts {
@@ -11,6 +11,8 @@ export interface Acts {
 /** What is seldom done with a book on the bench; folded away until it is asked for. */
 export function BookActs({ book, acts }: { book: BookCard; acts: Acts }) {
   const box = useRef<HTMLDetailsElement>(null);
+  // two hundred books have six hundred presses that nobody sees: they are made when they are asked for
+  const [asked, setAsked] = useState(false);
   const close = () => {
     if (box.current) {
       box.current.open = false;
@@ -35,6 +37,7 @@ export function BookActs({ book, acts }: { book: BookCard; acts: Acts }) {
     <details
       ref={box}
       className="more-acts"
+      onToggle={(event) => setAsked(event.currentTarget.open)}
       onBlur={(event) => {
         if (!event.currentTarget.contains(event.relatedTarget)) {
           close();
@@ -49,15 +52,17 @@ export function BookActs({ book, acts }: { book: BookCard; acts: Acts }) {
       }}
     >
       <summary aria-label={`More to do with ${book.name}`}>More</summary>
-      <ul>
-        {act('Copy', `Copy ${book.name}`, () => acts.copy(book))}
-        {act(
-          book.onShelf ? 'Take to the bench' : 'Put on the shelf',
-          book.onShelf ? `Take ${book.name} to the bench` : `Put ${book.name} on the shelf`,
-          () => acts.put(book, !book.onShelf),
-        )}
-        {act('Remove', `Remove ${book.name}`, () => acts.remove(book))}
-      </ul>
+      {asked && (
+        <ul>
+          {act('Copy', `Copy ${book.name}`, () => acts.copy(book))}
+          {act(
+            book.onShelf ? 'Take to the bench' : 'Put on the shelf',
+            book.onShelf ? `Take ${book.name} to the bench` : `Put ${book.name} on the shelf`,
+            () => acts.put(book, !book.onShelf),
+          )}
+          {act('Remove', `Remove ${book.name}`, () => acts.remove(book))}
+        </ul>
+      )}
     </details>
   );
 }

@@ -47,10 +47,13 @@ public record BookInSpace(
 
     private static BookInSpace of(WorkedBook book, SewingPlan sewing) {
         Frame frame = sewing.frame();
-        Sheets sheets =
+        Sheets flat =
                 frame.match(fold -> new FoldedInSpace(book, fold).sheets(), block -> SingleInSpace.of(book, block));
+        Optional<Rounded> round = frame.match(fold -> Rounded.of(book, fold, flat), block -> Optional.empty());
+        Sheets sheets = round.map(back -> back.sheets(flat)).orElse(flat);
+        List<Laid> sewn = ThreadInSpace.of(sewing);
         List<Profile> profiles = new ArrayList<>(sheets.profiles());
-        profiles.addAll(new CoverInSpace(book, sheets).profiles());
+        profiles.addAll(new CoverInSpace(book, sheets, round).profiles());
         return new BookInSpace(
                 book.spec().leaf().height().mm(),
                 book.spec().leaf().width().mm(),
@@ -59,7 +62,7 @@ public record BookInSpace(
                 profiles,
                 sheets.holes(),
                 frame.threadMm(),
-                ThreadInSpace.of(sewing));
+                round.map(back -> back.thread(sewn)).orElse(sewn));
     }
 
     /**

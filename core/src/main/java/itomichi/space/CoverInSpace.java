@@ -24,16 +24,16 @@ final class CoverInSpace {
     private static final double BEND_BEGINS_MM = 10;
 
     private static final double BEND_ENDS_MM = 24;
-    /** The number of the point in the middle of the spine, of what goes round the block. */
-    private static final int AT_SPINE = 4;
 
     private final WorkedBook book;
     private final Sheets sheets;
+    private final Optional<Rounded> round;
     private final double highMm;
 
-    CoverInSpace(WorkedBook book, Sheets sheets) {
+    CoverInSpace(WorkedBook book, Sheets sheets, Optional<Rounded> round) {
         this.book = book;
         this.sheets = sheets;
+        this.round = round;
         this.highMm = book.spec().leaf().height().mm();
     }
 
@@ -58,30 +58,38 @@ final class CoverInSpace {
         double thickMm = cover.thickness().mm();
         double half = thickMm / 2;
         double foreMm = sheets.foreMm() - cover.square().mm();
-        return new Profile(
-                Part.SOFT_COVER,
-                0,
-                0,
-                -sheets.headMm(),
-                highMm + sheets.tailMm(),
-                thickMm,
-                around(half, sheets.backMm() + half, foreMm),
-                AT_SPINE);
+        return around(Part.SOFT_COVER, -sheets.headMm(), highMm + sheets.tailMm(), thickMm, half, half, foreMm);
     }
 
-    /** Round the block, so far outside it: from the fore edge at the front to the fore edge at the back. */
-    private List<Point3> around(double outMm, double backMm, double foreMm) {
+    /**
+     * Round the block, from the fore edge at the front to the fore edge at the back.
+     *
+     * @param outMm so far outside its sides
+     * @param backMm so far outside its spine
+     */
+    private Profile around(
+            Part part, double fromMm, double toMm, double thickMm, double outMm, double backMm, double foreMm) {
         List<Point3> points = new ArrayList<>();
         for (double zMm : new double[] {foreMm, -BEND_ENDS_MM, -BEND_BEGINS_MM}) {
             points.add(new Point3(0, front(zMm) - outMm, zMm));
         }
-        points.add(new Point3(0, front(0) - outMm, backMm));
-        points.add(new Point3(0, (front(0) + back(0)) / 2, backMm));
-        points.add(new Point3(0, back(0) + outMm, backMm));
+        points.addAll(over(outMm, backMm));
         for (double zMm : new double[] {-BEND_BEGINS_MM, -BEND_ENDS_MM, foreMm}) {
             points.add(new Point3(0, back(zMm) + outMm, zMm));
         }
-        return points;
+        return new Profile(part, 0, 0, fromMm, toMm, thickMm, points, points.size() / 2);
+    }
+
+    /** Over the spine, the middle of it in the middle of the points. */
+    private List<Point3> over(double outMm, double backMm) {
+        double half = (back(0) - front(0)) / 2 + outMm;
+        double middle = (front(0) + back(0)) / 2;
+        double zMm = sheets.backMm() + backMm;
+        return round.map(back -> back.over(backMm, back.longMm(backMm, half)))
+                .orElseGet(() -> List.of(
+                        new Point3(0, middle - half, zMm),
+                        new Point3(0, middle, zMm),
+                        new Point3(0, middle + half, zMm)));
     }
 
     /** The front of the block so far out of its spine. */
@@ -121,10 +129,14 @@ final class CoverInSpace {
         double spineMm = spine.filter(piece -> piece.stuff() == PieceStuff.BOARD)
                 .map(piece -> thickMm)
                 .orElse(CARD_MM);
-        spine.ifPresent(piece -> all.add(standing(Part.SPINE_PIECE, square, spineMm, 1, spine(piece, spineMm))));
+        spine.ifPresent(piece -> {
+            List<Point3> across = spine(piece, spineMm);
+            all.add(standing(Part.SPINE_PIECE, square, spineMm, across.size() / 2, across));
+        });
         if (piece("cloth").isPresent() || piece("spine-cloth").isPresent()) {
             double backMm = CARD_MM + spine.map(piece -> spineMm).orElse(0.0) + CLOTH_MM;
-            all.add(standing(Part.CLOTH, square, CLOTH_MM, AT_SPINE, around(thickMm + CLOTH_MM, backMm, foreMm)));
+            double outMm = thickMm + CLOTH_MM;
+            all.add(around(Part.CLOTH, -square, highMm + square, CLOTH_MM, outMm, backMm, foreMm));
         }
         return all;
     }
@@ -136,10 +148,13 @@ final class CoverInSpace {
 
     /** Outside the folds, and whatever is glued on them. */
     private List<Point3> spine(CoverPiece piece, double thickMm) {
-        double middle = (sheets.spineFrom() + sheets.spineTo()) / 2;
-        double half = piece.wide().mm() / 2;
         double zMm = CARD_MM + thickMm / 2;
-        return List.of(
-                new Point3(0, middle - half, zMm), new Point3(0, middle, zMm), new Point3(0, middle + half, zMm));
+        double wideMm = piece.wide().mm();
+        double middle = (sheets.spineFrom() + sheets.spineTo()) / 2;
+        return round.map(back -> back.over(zMm, wideMm))
+                .orElseGet(() -> List.of(
+                        new Point3(0, middle - wideMm / 2, zMm),
+                        new Point3(0, middle, zMm),
+                        new Point3(0, middle + wideMm / 2, zMm)));
     }
 }

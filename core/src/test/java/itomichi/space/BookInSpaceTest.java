@@ -6,9 +6,9 @@ import static org.testng.Assert.assertTrue;
 import itomichi.book.BookPlan;
 import itomichi.book.Books;
 import itomichi.book.Planner;
+import itomichi.gathering.Back;
 import itomichi.gathering.Block;
 import itomichi.gathering.Gathered;
-import itomichi.path.FoldFrame;
 import itomichi.path.Knot;
 import itomichi.path.Move;
 import itomichi.path.Point3;
@@ -31,8 +31,14 @@ public class BookInSpaceTest {
 
     private static Stream<BookPlan> plans() {
         return Structures.all().stream()
-                .map(structure -> Planner.plan(Books.bound(structure.key()).withPages(96)))
+                .map(structure -> Books.bound(structure.key()).withPages(96))
+                .flatMap(book -> book.bound().mayBeRounded() ? Stream.of(book, rounded(book)) : Stream.of(book))
+                .map(Planner::plan)
                 .filter(plan -> BookInSpace.of(plan.worked()).isPresent());
+    }
+
+    private static BookSpec rounded(BookSpec book) {
+        return book.withGathering(book.gathering().withBack(Back.ROUNDED));
     }
 
     @DataProvider
@@ -171,15 +177,13 @@ public class BookInSpaceTest {
     /** Through paper the thread goes at holes alone. */
     @Test(dataProvider = "folded")
     public void theThreadGoesThroughPaperAtHolesAlone(String structure, BookPlan plan) {
-        FoldFrame frame = (FoldFrame) plan.sewn().frame();
         BookInSpace book = of(plan);
-        double room = frame.threadMm() / 2;
         for (Laid laid : book.thread()) {
             List<Point3> points = laid.points();
             for (int i = 1; i < points.size(); i++) {
                 for (double t = 0; t <= 1; t += 0.1) {
                     Point3 at = between(points.get(i - 1), points.get(i), t);
-                    int in = paperAt(frame, plan, at, room);
+                    int in = paperAt(book, at);
                     if (in > 0) {
                         assertTrue(
                                 book.holes().stream()
@@ -202,14 +206,21 @@ public class BookInSpaceTest {
     }
 
     /** The signature in whose folded paper a point lies; 0 where it lies in none. */
-    private static int paperAt(FoldFrame frame, BookPlan plan, Point3 at, double room) {
-        if (at.xMm() < 0 || at.xMm() > frame.edges().height().mm()) {
+    private static int paperAt(BookInSpace book, Point3 at) {
+        if (at.xMm() < 0 || at.xMm() > book.heightMm()) {
             return 0;
         }
-        for (int signature = 1; signature <= frame.signatures(); signature++) {
-            double flat = block(plan).signatures().get(signature - 1).laidFlat().mm();
-            double centre = -frame.layer(signature).passed().mm() - room;
-            double y = at.yMm() - frame.layer(signature).across().mm();
+        double room = book.threadMm() / 2;
+        for (int signature = 1; signature <= book.signatures(); signature++) {
+            int number = signature;
+            List<Profile> nest = sheets(book).stream()
+                    .filter(sheet -> sheet.signature() == number)
+                    .toList();
+            double flat = nest.stream().mapToDouble(Profile::thickMm).sum();
+            Profile outer = nest.get(nest.size() - 1);
+            Point3 back = outer.across().get(outer.turn());
+            double centre = back.zMm() + outer.thickMm() / 2 - flat - room;
+            double y = at.yMm() - back.yMm();
             double off = at.zMm() >= centre ? Math.hypot(y, at.zMm() - centre) : Math.abs(y);
             if (off > room + 1e-6 && off < room + flat - 1e-6) {
                 return signature;
@@ -256,5 +267,88 @@ public class BookInSpaceTest {
                 boards.get(0).across().get(0).yMm()
                         < boards.get(1).across().get(0).yMm(),
                 "one on either side");
+    }
+
+    /** Through the ends of its chord and the end of its rise goes one circle: closed geometry. The rise is what the cover is made for. */
+    @Test
+    public void foldsOfARoundedBackLieOnAnArc() {
+        BookPlan plan = Planner.plan(rounded(Books.bound("tapes").withPages(160)));
+        double rise = figure(plan, "rise");
+        double radius = figure(plan, "radius");
+        List<Point3> folds = sheets(of(plan)).stream()
+                .filter(sheet -> sheet.paper() == 0)
+                .map(sheet -> sheet.across().get(sheet.turn()))
+                .toList();
+        List<Point3> flat = sheets(of(Planner.plan(Books.bound("tapes").withPages(160)))).stream()
+                .map(sheet -> sheet.across().get(sheet.turn()))
+                .toList();
+        double middle = (folds.get(0).yMm() + folds.get(folds.size() - 1).yMm()) / 2;
+        double most = 0;
+        for (int i = 0; i < folds.size(); i++) {
+            double slid = folds.get(i).zMm() - flat.get(i).zMm();
+            most = Math.max(most, slid);
+            assertEquals(Math.hypot(folds.get(i).yMm() - middle, slid - (rise - radius)), radius, 0.02 * radius);
+        }
+        assertEquals(most, rise, 0.05 * rise);
+    }
+
+    private static double figure(BookPlan plan, String key) {
+        return plan.covering().work().figures().stream()
+                .filter(figure -> figure.key().equals(key))
+                .findFirst()
+                .orElseThrow()
+                .working()
+                .length()
+                .mm();
+    }
+
+    /** The leaves slide with their folds, so that the fore edge is as hollow as the back is round; boards stay where they were. */
+    @Test
+    public void theForeEdgeOfARoundedBookIsHollow() {
+        BookSpec book = Books.bound("tapes").withPages(160);
+        assertEquals(hollowMm(Planner.plan(book)), 0, 1e-6);
+        BookPlan round = Planner.plan(rounded(book));
+        List<Profile> sheets = sheets(of(round));
+        Profile first = sheets.get(0);
+        Profile last = sheets.get(sheets.size() - 1);
+        double half = (last.across().get(last.turn()).yMm()
+                        - first.across().get(first.turn()).yMm())
+                / 2;
+        double radius = figure(round, "radius");
+        // how far a circle falls from its top so far aside
+        assertEquals(hollowMm(round), radius - Math.sqrt(radius * radius - half * half), 0.02 * radius);
+    }
+
+    /** How far the outermost leaves of the middle signature end inside those of the first. */
+    private static double hollowMm(BookPlan plan) {
+        List<Profile> sheets = sheets(of(plan));
+        int middle = (of(plan).signatures() + 1) / 2;
+        double first = 0;
+        double inside = 0;
+        for (Profile sheet : sheets) {
+            first = sheet.signature() == 1 ? sheet.across().get(0).zMm() : first;
+            inside = sheet.signature() == middle ? sheet.across().get(0).zMm() : inside;
+        }
+        return inside - first;
+    }
+
+    /** What covers a rounded back lies outside of every fold. */
+    @Test
+    public void theCoverGoesRoundARoundedBack() {
+        BookInSpace book = of(Planner.plan(rounded(Books.bound("tapes").withPages(160))));
+        double outermost = sheets(book).stream()
+                .mapToDouble(sheet -> sheet.across().get(sheet.turn()).zMm() + sheet.thickMm() / 2)
+                .max()
+                .orElseThrow();
+        List<Profile> over = book.profiles().stream()
+                .filter(profile -> profile.part() == Part.SPINE_PIECE || profile.part() == Part.CLOTH)
+                .toList();
+        assertEquals(over.size(), 2);
+        for (Profile cover : over) {
+            assertTrue(cover.across().get(cover.turn()).zMm() > outermost, cover.part() + " at the middle");
+            for (Point3 point : cover.across()) {
+                assertEquals(paperAt(book, new Point3(100, point.yMm(), point.zMm())), 0, cover.part() + " " + point);
+            }
+        }
     }
 }

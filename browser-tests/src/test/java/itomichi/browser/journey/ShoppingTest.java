@@ -80,7 +80,7 @@ public class ShoppingTest extends Journey {
         assertThat(table).hasCount(0);
         page.navigate("/drawers/boards");
         assertThat(page.getByRole(
-                                AriaRole.HEADING,
+                                AriaRole.ROWHEADER,
                                 new Page.GetByRoleOptions().setName(Pattern.compile("^" + board + ", \\d+ × \\d+")))
                         .first())
                 .isVisible();
