@@ -23,6 +23,7 @@ export function BookTop() {
       <div className="book-turns">
         <Button
           size="small"
+          className={undo ? '' : 'book-turn-none'}
           disabled={!undo || still}
           onClick={() => void session.undo()}
           title={undo ? `Undo: ${undo}` : ''}
@@ -34,6 +35,7 @@ export function BookTop() {
         </Button>
         <Button
           size="small"
+          className={redo ? '' : 'book-turn-none'}
           disabled={!redo || still}
           onClick={() => void session.redo()}
           title={redo ? `Do again: ${redo}` : ''}

@@ -1,6 +1,6 @@
 import { keepPreviousData, useQuery } from '@tanstack/react-query';
 import { Button, Checkbox } from 'antd';
-import { Fragment } from 'react';
+import { Fragment, type ReactNode } from 'react';
 import { api, value, type BookDocument, type SplitView } from '../../../../api/client';
 import { Bundle } from '../../../../drawing/Bundle';
 import { useSession } from '../../../../state/useSession';
@@ -141,6 +141,19 @@ export function SplitLook({ width }: { width: number }) {
   );
 }
 
+/** What is told of each split in numbers. */
+const NUMBERS: readonly [label: string, of: (split: SplitView) => ReactNode][] = [
+  ['Folded', (split) => <Measure of={split.fold} />],
+  ['Blank', (split) => split.blanks],
+  ['Creep', (split) => <Measure of={split.creep} />],
+  ['Swell', (split) => <Measure of={split.swell} />],
+  ['Spine', (split) => <Measure of={split.spine} />],
+  ['Wedge', (split) => <Measure of={split.wedge} />],
+  ['Holes', (split) => split.holes],
+  ['Thread', (split) => <Measure of={split.thread} />],
+  ['Time', (split) => <Measure of={split.time} />],
+];
+
 /** The same splits in numbers, the best first. */
 export function SplitTable() {
   const splits = useSplits();
@@ -163,15 +176,11 @@ export function SplitTable() {
           <thead>
             <tr>
               <th scope="col">Sheets</th>
-              <th scope="col">Folded</th>
-              <th scope="col">Blank</th>
-              <th scope="col">Creep</th>
-              <th scope="col">Swell</th>
-              <th scope="col">Spine</th>
-              <th scope="col">Wedge</th>
-              <th scope="col">Holes</th>
-              <th scope="col">Thread</th>
-              <th scope="col">Time</th>
+              {NUMBERS.map(([label]) => (
+                <th key={label} scope="col">
+                  {label}
+                </th>
+              ))}
             </tr>
           </thead>
           <tbody>
@@ -187,32 +196,14 @@ export function SplitTable() {
                       </Button>
                     )}
                   </th>
-                  <td>
-                    <Measure of={split.fold} />
-                  </td>
-                  <td>{split.blanks}</td>
-                  <td>
-                    <Measure of={split.creep} />
-                  </td>
-                  <td>
-                    <Measure of={split.swell} />
-                  </td>
-                  <td>
-                    <Measure of={split.spine} />
-                  </td>
-                  <td>
-                    <Measure of={split.wedge} />
-                  </td>
-                  <td>{split.holes}</td>
-                  <td>
-                    <Measure of={split.thread} />
-                  </td>
-                  <td>
-                    <Measure of={split.time} />
-                  </td>
+                  {NUMBERS.map(([label, of]) => (
+                    <td key={label} data-label={label}>
+                      {of(split)}
+                    </td>
+                  ))}
                 </tr>
                 <tr className={split.words === taken ? 'split-why split-taken' : 'split-why'}>
-                  <td className="split-reasons" colSpan={10}>
+                  <td className="split-reasons" colSpan={NUMBERS.length + 1}>
                     {split.reasons.map((reason, i) => (
                       <span key={i} className={reason.speaksFor ? 'speaks-for' : 'speaks-against'}>
                         {reason.speaksFor ? '+ ' : '− '}
