@@ -36,16 +36,16 @@ export function SewStage() {
             </Link>
           </p>
           <StepSheets />
-          <h2 className="sew-notation-name">The path, written</h2>
-          <div className="sew-notation" role="region" tabIndex={0} aria-label="The path, written">
-            {plan.sewing?.notation}
-          </div>
-          <p className="field-help">
-            + out of the fold, − into it, v down, ^ up, at that station counted from the head.
-          </p>
-          <Button size="small" onClick={() => void navigator.clipboard?.writeText(plan.sewing?.notation ?? '')}>
-            Copy the path
-          </Button>
+          <details className="sew-written">
+            <summary>The path, written</summary>
+            <div className="sew-notation">{plan.sewing?.notation}</div>
+            <p className="field-help">
+              + out of the fold, − into it, v down, ^ up, at that station counted from the head.
+            </p>
+            <Button size="small" onClick={() => void navigator.clipboard?.writeText(plan.sewing?.notation ?? '')}>
+              Copy the path
+            </Button>
+          </details>
         </>
       }
       drawing={() => (way ? <Moves way={way} step={step} /> : <Waiting what="Writing out the moves" />)}

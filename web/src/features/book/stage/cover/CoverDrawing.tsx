@@ -13,7 +13,7 @@ const LETTER = 7.5;
 /** Where the grain may be shown, as shares of the width. */
 const GRAIN_AT = [0.12, 0.2, 0.28, 0.06, 0.82];
 /** What its arrow and word take on the left and on the right, CSS pixels. */
-const GRAIN_LEFT = 16;
+const GRAIN_LEFT = 20;
 const GRAIN_RIGHT = 8;
 
 const LAYERS: Record<Outline['role'], string> = {
@@ -62,13 +62,14 @@ export function CoverDrawing({ look, width, height }: { look: CoverLookView; wid
   );
 }
 
-/** A place for the grain that no upright line goes through. */
+/** A place for the grain that no upright line goes through, its own outline neither. */
 function clear(outlines: readonly Outline[], wide: number, scale: number): number {
   const lines = outlines.flatMap((one) => one.points.map((p) => p.xMm * scale));
   const free = GRAIN_AT.map((share) => wide * share).find((x) =>
     lines.every((line) => line < x - GRAIN_LEFT || line > x + GRAIN_RIGHT),
   );
-  return free ?? wide * GRAIN_AT[0]!;
+  // beside a drawing that has no room for it
+  return free ?? wide + GRAIN_LEFT + 2;
 }
 
 function Shape({ outline, scale }: { outline: Outline; scale: number }) {
