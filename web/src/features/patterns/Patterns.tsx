@@ -1,6 +1,7 @@
 import { useQuery } from '@tanstack/react-query';
 import { Button } from 'antd';
 import { useEffect, useState } from 'react';
+import { Link } from 'react-router';
 import { api, value, type PatternView } from '../../api/client';
 import { ErrorNote, Waiting } from '../../ui/ErrorNote';
 import { PatternDesk } from './PatternDesk';
@@ -32,6 +33,9 @@ export default function Patterns() {
   return (
     <main id="place" className="patterns">
       <div className="patterns-list">
+        <Link to="/" className="book-back">
+          Bench
+        </Link>
         <h1>Own patterns</h1>
         <ul>
           {patterns.data.map((one) => (

@@ -21,6 +21,7 @@ import itomichi.spec.BookSpec;
 import itomichi.spec.GatherWish;
 import itomichi.spec.UnfitValueException;
 import itomichi.structure.Structures;
+import java.time.Clock;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -41,10 +42,16 @@ public class KeptTemplates {
 
     private final TemplateStore store;
     private final BookService books;
+    private final Clock clock;
 
-    KeptTemplates(TemplateStore store, BookService books) {
+    KeptTemplates(TemplateStore store, BookService books, Clock clock) {
         this.store = store;
         this.books = books;
+        this.clock = clock;
+    }
+
+    private KeptView view(StoredTemplate stored) {
+        return KeptView.of(stored, clock);
     }
 
     /**
@@ -58,7 +65,7 @@ public class KeptTemplates {
 
     @Transactional(readOnly = true)
     List<KeptView> all() {
-        return store.all().stream().map(KeptView::of).toList();
+        return store.all().stream().map(this::view).toList();
     }
 
     /** The templates named, in that order. */
@@ -87,7 +94,7 @@ public class KeptTemplates {
     List<KeptView> fitting(Length height, boolean ofCover, Optional<Length> spine, Length within) {
         return store.all().stream()
                 .filter(kept -> kept.template().fits(height, ofCover, spine, within))
-                .map(KeptView::of)
+                .map(this::view)
                 .toList();
     }
 
@@ -102,7 +109,7 @@ public class KeptTemplates {
                     BookDocument applied = BookDocuments.changed(
                             book.document(), kept.template().onto(plan.spec()));
                     fitting.add(new FittingView(
-                            KeptView.of(kept),
+                            view(kept),
                             Comparison.of(kept.template(), now).differences().stream()
                                     .map(InUnits::of)
                                     .toList(),
@@ -139,7 +146,7 @@ public class KeptTemplates {
         String read = readName(name, null);
         UUID id = UUID.randomUUID();
         store.insert(id, read, readNotes(notes), ink, template, bookId);
-        return KeptView.of(found(id));
+        return view(found(id));
     }
 
     /** Writes other words on a template. */
@@ -152,7 +159,7 @@ public class KeptTemplates {
                     "“" + kept.name() + "” was changed in another window; it is shown as it is now.");
         }
         store.update(id, readName(name, id), readNotes(notes), ink);
-        return KeptView.of(found(id));
+        return view(found(id));
     }
 
     @Transactional

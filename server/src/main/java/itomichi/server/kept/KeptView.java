@@ -6,10 +6,11 @@ import itomichi.measure.Fineness;
 import itomichi.measure.Length;
 import itomichi.measure.Phrase;
 import itomichi.server.plan.InUnits;
+import itomichi.server.platform.BenchDay;
 import itomichi.station.SideHole;
 import itomichi.structure.Structure;
 import itomichi.structure.Structures;
-import java.time.LocalDate;
+import java.time.Clock;
 import java.util.List;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
@@ -25,7 +26,7 @@ import org.jspecify.annotations.Nullable;
  * @param stationsMm from the head
  * @param cover the part that is laid on a cover; left out where there is none
  * @param side holes through the side of a block; none for folds
- * @param keptOn the day it was kept
+ * @param keptOn the day it was kept, in words
  */
 public record KeptView(
         UUID id,
@@ -40,7 +41,7 @@ public record KeptView(
         List<Double> stationsMm,
         @Nullable CoverPart cover,
         List<SidePoint> side,
-        LocalDate keptOn) {
+        String keptOn) {
 
     /** The part that is laid on a cover, in mm; rows from the left edge seen from outside. */
     public record CoverPart(double heightMm, double spineMm, double headMm, List<Double> rowsMm) {}
@@ -48,7 +49,7 @@ public record KeptView(
     /** A hole through the side, in mm. */
     public record SidePoint(double fromHeadMm, double fromSpineMm) {}
 
-    static KeptView of(StoredTemplate stored) {
+    static KeptView of(StoredTemplate stored, Clock clock) {
         KeptTemplate template = stored.template();
         return new KeptView(
                 stored.id(),
@@ -69,7 +70,7 @@ public record KeptView(
                                 cover.rows().stream().map(Length::mm).toList()))
                         .orElse(null),
                 template.side().stream().map(KeptView::point).toList(),
-                stored.keptAt().toLocalDate());
+                BenchDay.told(BenchDay.local(stored.keptAt(), clock)));
     }
 
     private static SidePoint point(SideHole hole) {

@@ -5,6 +5,7 @@ import itomichi.learning.Readings;
 import itomichi.server.book.Remembered;
 import itomichi.server.document.BookDocument;
 import itomichi.server.document.BookDocuments;
+import itomichi.server.platform.BenchDay;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.time.OffsetDateTime;
@@ -55,12 +56,12 @@ public class FinishedBooks {
         reader.came(ids)
                 .forEach((book, came) -> book.unlessUnplanned(() -> {
                     BookDocument document = book.document();
-                    LocalDate day = PageDays.local(shelved.getOrDefault(book.id(), book.changedAt()), clock);
+                    LocalDate day = BenchDay.local(shelved.getOrDefault(book.id(), book.changedAt()), clock);
                     List<Reading> readings = heard.of(
                             book.id(),
                             new Heard(document, came),
                             () -> Readings.of(BookDocuments.spec(document), came));
-                    finished.add(new Finished(book.id(), document.name(), day, PageDays.told(day), readings));
+                    finished.add(new Finished(book.id(), document.name(), day, BenchDay.told(day), readings));
                 }));
         finished.sort(Comparator.comparing(Finished::day).thenComparing(Finished::name));
         return new AllFinished(finished, shelved.size() > MOST);

@@ -5,6 +5,7 @@ import itomichi.measure.Unit;
 import itomichi.notebook.Entry;
 import itomichi.server.notebook.NotebookStore.Found;
 import itomichi.server.notebook.NotebookStore.Wanted;
+import itomichi.server.platform.BenchDay;
 import itomichi.server.platform.Csv;
 import java.time.Clock;
 import java.util.ArrayList;
@@ -36,7 +37,7 @@ class NotebookCsv {
         Map<UUID, String> finished = new HashMap<>();
         found.forEach(one -> one.shelvedAt()
                 .ifPresent(
-                        at -> finished.put(one.id(), PageDays.local(at, clock).toString())));
+                        at -> finished.put(one.id(), BenchDay.local(at, clock).toString())));
         List<List<String>> rows = new ArrayList<>();
         rows.add(List.of("book", "structure", "paper", "finished", "what", "name", "unit", "planned", "came out"));
         for (ReadPage read : reader.all(found.stream().map(Found::id).toList())) {

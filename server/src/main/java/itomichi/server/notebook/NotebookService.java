@@ -13,6 +13,7 @@ import itomichi.server.notebook.NotebookView.NotebookRow;
 import itomichi.server.notebook.PageView.PageCost;
 import itomichi.server.notebook.PageView.PageLine;
 import itomichi.server.plan.InUnits;
+import itomichi.server.platform.BenchDay;
 import itomichi.server.platform.Letters;
 import itomichi.server.platform.ProblemException;
 import itomichi.spec.UnfitValueException;
@@ -92,7 +93,7 @@ public class NotebookService {
     }
 
     private Optional<String> day(Optional<OffsetDateTime> shelved) {
-        return shelved.map(at -> PageDays.told(PageDays.local(at, clock)));
+        return shelved.map(at -> BenchDay.told(BenchDay.local(at, clock)));
     }
 
     /** The page of a book. */

@@ -1,4 +1,4 @@
-package itomichi.server.notebook;
+package itomichi.server.platform;
 
 import java.time.Clock;
 import java.time.LocalDate;
@@ -6,19 +6,20 @@ import java.time.OffsetDateTime;
 import java.time.format.DateTimeFormatter;
 import java.util.Locale;
 
-/** Days on a page. */
-final class PageDays {
+/** A day as it was at the bench, and as it is told there. */
+public final class BenchDay {
 
     private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("d MMMM yyyy", Locale.ENGLISH);
 
-    private PageDays() {}
+    private BenchDay() {}
 
     /** The day it was at the bench. */
-    static LocalDate local(OffsetDateTime at, Clock clock) {
+    public static LocalDate local(OffsetDateTime at, Clock clock) {
         return at.atZoneSameInstant(clock.getZone()).toLocalDate();
     }
 
-    static String told(LocalDate day) {
+    /** As “1 December 2026”. */
+    public static String told(LocalDate day) {
         return DAY.format(day);
     }
 }
