@@ -132,7 +132,7 @@ public final class ImposingBesideQpdf {
                 .start();
         BufferedReader said = process.inputReader();
         if (!ImposingProcess.READY.equals(said.readLine())) {
-            throw new IOException("The process did not make itself ready");
+            throw new IOException("Process " + process.pid() + " did not make itself ready");
         }
         long ready = System.nanoTime();
         // it stands by: what it compiles of what it has just gone through is compiled when an order comes
@@ -145,7 +145,8 @@ public final class ImposingBesideQpdf {
         int lines = 0;
         for (String line = said.readLine(); !ImposingProcess.END.equals(line); line = said.readLine()) {
             if (line == null) {
-                throw new IOException("The process ended before all was done");
+                throw new IOException(
+                        "Process " + process.pid() + " ended after " + lines + " lines, before all was done");
             }
             // asked rarely, for asking holds it up
             if (lines++ % EACH == 0) {

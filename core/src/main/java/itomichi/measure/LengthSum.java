@@ -163,7 +163,7 @@ final class LengthSum {
         }
         at++;
         if (value.length()) {
-            throw new Unfit("a unit stands there twice");
+            throw new Unfit("“" + unit + "” stands behind a unit");
         }
         return new Value(value.number() * micrometres, true, micrometres);
     }

@@ -51,7 +51,7 @@ final class OpenedText implements AutoCloseable {
             List<PDPage> pages = new ArrayList<>();
             for (PDPage page : document.getPages()) {
                 if (pages.size() == MOST_PAGES) {
-                    throw new TextFault("The file has more than 4,000 pages; no more are printed.");
+                    throw new TextFault("The file has more than %,d pages; no more are printed.".formatted(MOST_PAGES));
                 }
                 pages.add(page);
             }

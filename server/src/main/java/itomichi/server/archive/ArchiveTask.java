@@ -71,7 +71,7 @@ class ArchiveTask implements ApplicationRunner, ExitCodeGenerator {
 
     private void read(Path path) throws IOException {
         if (!Files.isReadable(path)) {
-            throw new IOException("no such file");
+            throw new IOException("there is no file " + path);
         }
         ArchiveReport report = archive.read(path, true, over);
         for (ArchiveCount one : report.things()) {

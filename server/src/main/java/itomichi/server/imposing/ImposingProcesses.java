@@ -93,7 +93,7 @@ class ImposingProcesses {
             }
             int code = process.onExit().join().exitValue();
             if (hand.stopped()) {
-                throw new CancellationException("Stopped by hand");
+                throw new CancellationException("Stopped by hand: " + order.words());
             }
             LOG.warn("A process ended with {}: {}", code, order.words());
             throw fault("This took too long or too much memory, and was ended; a simpler file may go.");

@@ -187,7 +187,9 @@ class ImpositionService {
                         HttpStatus.NOT_FOUND, "This file is not there any more; make it once more."));
         Path file = file(room.folder(job.text()).resolve("printed"), number);
         if (!Files.exists(file)) {
-            throw new ProblemException(HttpStatus.NOT_FOUND, "This file is not there any more; make it once more.");
+            throw new ProblemException(
+                    HttpStatus.NOT_FOUND,
+                    "“" + job.files().get(number).name() + "” is not there any more; make it once more.");
         }
         return new Printed(job.files().get(number).name(), file);
     }

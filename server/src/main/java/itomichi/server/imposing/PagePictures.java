@@ -122,7 +122,7 @@ class PagePictures {
         try {
             return Files.readAllBytes(picture(texts.wanted(book), page));
         } catch (IOException none) {
-            throw new ProblemException(HttpStatus.NOT_FOUND, "This page is not drawn.");
+            throw new ProblemException(HttpStatus.NOT_FOUND, "Page " + page + " is not drawn.");
         }
     }
 

@@ -110,7 +110,9 @@ class TextService {
         KeptText text = arriving(book, id);
         if (password.length() > LONGEST_PASSWORD || password.chars().anyMatch(Character::isISOControl)) {
             throw new UnfitValueException(
-                    "password", "A password has at most " + LONGEST_PASSWORD + " letters, on one line.");
+                    "password",
+                    "Read %,d letters; a password has at most %d, on one line."
+                            .formatted(password.length(), LONGEST_PASSWORD));
         }
         int parts = Workroom.parts(text.bytes());
         int came = store.parts(id);
