@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { hingeAt, opened, share, side, uncovered } from './bend';
+import { bundled, hingeAt, opened, share, side, uncovered } from './bend';
 import { sample } from './sample';
 
 const { profiles } = sample();
@@ -100,5 +100,21 @@ describe('what can be seen whole', () => {
     const short = { ...first, signature: 2, toMm: 80 };
     const bare = uncovered({ profiles: [first, short], heightMm: 100, folded: true }, null, Infinity);
     expect([bare(first), bare(short), bare(cover)]).toEqual([true, true, true]);
+  });
+});
+
+describe('signatures instead of sheets', () => {
+  it('are each as thick as their sheets together', () => {
+    const sheet = { part: 'SHEET' as const, paper: 0, fromMm: 0, toMm: 100, thickMm: 0.2, across: [0, 0], turn: 0 };
+    const nests = bundled([
+      { ...sheet, signature: 1 },
+      { ...sheet, signature: 1, across: [1, 0] },
+      { ...sheet, signature: 1, across: [2, 0] },
+      { ...sheet, signature: 2, thickMm: 0.3 },
+    ]);
+    expect(nests.map((one) => one.signature)).toEqual([1, 2]);
+    expect(nests[0]!.thickMm).toBeCloseTo(0.6);
+    expect(nests[0]!.across).toEqual([1, 0]);
+    expect(nests[1]!.thickMm).toBe(0.3);
   });
 });

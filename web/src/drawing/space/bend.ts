@@ -118,3 +118,15 @@ export function uncovered(
   }
   return (profile) => profile.part !== 'SHEET' || bare.has(profile);
 }
+
+/** Each signature as one thing: its middle sheet, as thick as all of them. */
+export function bundled(sheets: readonly Profile[]): Profile[] {
+  const nests = new Map<number, Profile[]>();
+  for (const sheet of sheets) {
+    nests.set(sheet.signature, [...(nests.get(sheet.signature) ?? []), sheet]);
+  }
+  return [...nests.values()].map((nest) => ({
+    ...nest[Math.floor((nest.length - 1) / 2)]!,
+    thickMm: nest.reduce((sum, sheet) => sum + sheet.thickMm, 0),
+  }));
+}

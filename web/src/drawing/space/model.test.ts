@@ -128,4 +128,27 @@ describe('the model of a book', () => {
     const [root] = document.getRoot().listScenes()[0]!.listChildren();
     expect(root?.getScale()[0]).toBeCloseTo(0.001, 9);
   });
+
+  it('draws signatures for sheets where many of them move on a slow machine, as thick as they are', () => {
+    const many = sample();
+    const [first] = many.profiles;
+    // one after the other out of the fold, 0.2 mm thick
+    many.profiles = Array.from({ length: 160 }, (_, i) => ({
+      ...first!,
+      signature: 1 + Math.floor(i / 80),
+      across: first!.across.map((value, at) => (at % 2 === 0 ? value * (1 + (i % 80)) : value)),
+    }));
+    const book = new Model(many, COLOURS);
+    const whole = part(book, 'paper 1');
+    book.fine(false);
+    const nests = part(book, 'paper 1, signatures');
+    expect([whole.visible, nests.visible]).toEqual([false, true]);
+    expect(nests.geometry.getAttribute('position').count).toBeLessThan(
+      whole.geometry.getAttribute('position').count / 40,
+    );
+    book.open(1, 1);
+    book.fine(true);
+    expect([whole.visible, nests.visible]).toEqual([true, false]);
+    expect(reach(whole, 1)[1]).toBeGreaterThan(50);
+  });
 });

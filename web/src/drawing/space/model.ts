@@ -1,7 +1,7 @@
 import { BufferGeometry, Group, LineSegments, Mesh, Plane, Vector3, type MeshLambertMaterial } from 'three';
 import type { components } from '../../api/generated/schema';
-import { hingeAt, opened, uncovered, type Hinge, type Profile } from './bend';
-import { material, write } from './geometry';
+import { bundled, hingeAt, opened, uncovered, type Hinge, type Profile } from './bend';
+import { Dull, material, write } from './geometry';
 import { bends, flat, merged, type Mesh as Told } from './mesh';
 import { Strand } from './strand';
 import { points, tube } from './tube';
@@ -28,10 +28,25 @@ const AT_FOLD = 6;
 /** What comes on to a book once it is sewn. */
 const UNSEWN: Profile['part'][] = ['BOARD', 'SPINE_PIECE', 'CLOTH'];
 
+/** More sheets than this are drawn as whole signatures where much moves on a slow machine. */
+const MANY_SHEETS = 150;
+
+/** Flat things of one colour. */
+interface Flat {
+  mesh: Mesh;
+  profiles: readonly Profile[];
+  cover: boolean;
+  /** Whether it is seen while all is drawn as it is, while not, or always. */
+  when: 'always' | 'whole' | 'not whole';
+  /** What is drawn is not as the book lies now. */
+  stale: boolean;
+}
+
 /** The book as shapes in space that a graphics library draws or writes to a file. */
 export class Model {
   readonly group = new Group();
-  private readonly flats: { mesh: Mesh; profiles: Profile[]; cover: boolean }[] = [];
+  private readonly flats: Flat[] = [];
+  private whole = true;
   private readonly strand: Strand;
   private readonly holes: Mesh;
   /** The middle of the closed book, through it. */
@@ -50,17 +65,22 @@ export class Model {
     const profiles = space.profiles;
     const across = profiles.flatMap((one) => one.across.filter((_, i) => i % 2 === 0));
     this.middleMm = (Math.min(...across) + Math.max(...across)) / 2;
+    const sheets = profiles.filter((one) => one.part === 'SHEET');
+    const many = space.folded && sheets.length > MANY_SHEETS;
+    const nests = many ? bundled(sheets) : [];
     colours.papers.forEach((colour, paper) => {
       // more papers than colours begin again
-      const of = profiles.filter((one) => one.part === 'SHEET' && one.paper % colours.papers.length === paper);
-      this.addFlat(`paper ${paper + 1}`, of, colour, false);
+      const of = (all: readonly Profile[]) => all.filter((one) => one.paper % colours.papers.length === paper);
+      const name = `paper ${paper + 1}`;
+      this.addFlat(name, of(sheets), colour, { when: many ? 'whole' : 'always' });
+      this.addFlat(`${name}, signatures`, of(nests), colour, { when: 'not whole' });
     });
     const cover = (name: string, parts: Profile['part'][], colour: string) =>
       this.addFlat(
         name,
         profiles.filter((one) => parts.includes(one.part)),
         colour,
-        true,
+        { cover: true },
       );
     cover('soft cover', ['SOFT_COVER'], colours.cover);
     cover('boards', ['BOARD', 'SPINE_PIECE'], colours.board);
@@ -69,7 +89,6 @@ export class Model {
       'tapes',
       profiles.filter((one) => one.part === 'TAPE'),
       colours.tape,
-      false,
     );
     this.holes = new Mesh(new BufferGeometry(), material(colours.hole));
     this.strand = new Strand(space, colours);
@@ -126,12 +145,28 @@ export class Model {
     }
   }
 
+  /** Everything flat lies otherwise from now on. */
   private lay(): void {
+    for (const one of this.flats) {
+      one.stale = true;
+    }
+    this.draw();
+  }
+
+  /** Draws what is seen anew where it is not as the book lies now. */
+  private draw(): void {
     const there = ({ part, signature, toMm }: Profile) =>
       signature <= this.upTo && toMm > this.cutMm && (this.upTo === Infinity || !UNSEWN.includes(part));
     const bare = uncovered(this.space, this.hinge, this.upTo);
-    for (const { mesh, profiles } of this.flats) {
-      write(mesh.geometry, merged(profiles.filter(there).map((one) => this.shell(one, bare(one)))));
+    for (const one of this.flats) {
+      const seen = one.when === 'always' || (one.when === 'whole') === this.whole;
+      if (one.when !== 'always') {
+        one.mesh.visible = seen;
+      }
+      if (seen && one.stale) {
+        one.stale = false;
+        write(one.mesh.geometry, merged(one.profiles.filter(there).map((flat) => this.shell(flat, bare(flat)))));
+      }
     }
   }
 
@@ -146,8 +181,13 @@ export class Model {
     this.strand.sew(moves, far);
   }
 
-  /** Whether all of it is drawn as it is: while much moves on a slow machine, thread is a line and holes are left out. */
+  /**
+   * Whether all of it is drawn as it is: while much moves on a slow machine, a signature is one thing, thread is a line and holes are left
+   * out.
+   */
   fine(whole: boolean): void {
+    this.whole = whole;
+    this.draw();
     this.strand.fine(whole);
     this.holes.visible = whole || !this.strand.many;
   }
@@ -205,14 +245,19 @@ export class Model {
     return flat(points, profile.thickMm, Math.max(profile.fromMm, this.cutMm), profile.toMm, seen);
   }
 
-  private addFlat(name: string, profiles: Profile[], colour: string, cover: boolean): void {
+  private addFlat(
+    name: string,
+    profiles: readonly Profile[],
+    colour: string,
+    { cover = false, when = 'always' }: Partial<Pick<Flat, 'cover' | 'when'>> = {},
+  ): void {
     if (profiles.length === 0) {
       return;
     }
-    const mesh = new Mesh(new BufferGeometry(), material(colour));
+    const mesh = new Mesh(new BufferGeometry(), cover ? material(colour) : new Dull(colour));
     mesh.name = name;
     mesh.frustumCulled = false;
-    this.flats.push({ mesh, profiles, cover });
+    this.flats.push({ mesh, profiles, cover, when, stale: true });
     this.group.add(mesh);
   }
 }

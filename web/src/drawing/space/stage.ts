@@ -1,5 +1,6 @@
 import { AmbientLight, DirectionalLight, PerspectiveCamera, Scene, Vector3, WebGLRenderer } from 'three';
 import { distance, eye, type Look } from './camera';
+import { LIGHT } from './geometry';
 import type { Model } from './model';
 
 const FIELD = 28;
@@ -40,11 +41,11 @@ export class Stage {
     this.slow = soft;
     this.fine = soft ? SOFT_FINE : Math.min(window.devicePixelRatio || 1, 2);
     this.renderer.localClippingEnabled = true;
-    this.scene.add(model.group, new AmbientLight('#fff', 1.25));
-    const light = new DirectionalLight('#fff', 2);
-    light.position.set(-0.9, 0.5, 1);
+    this.scene.add(model.group, new AmbientLight('#fff', LIGHT.around));
+    const light = new DirectionalLight('#fff', LIGHT.direct);
+    light.position.set(...LIGHT.from);
     this.camera.add(light, light.target);
-    light.target.position.set(0, 0, -1);
+    light.target.position.set(...LIGHT.to);
     this.scene.add(this.camera);
     this.camera.up.set(-1, 0, 0);
   }
