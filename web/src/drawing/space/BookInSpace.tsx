@@ -9,7 +9,8 @@ import { downloadBytes } from '../../browser/download';
 import { SpineInSpace } from '../way/SpineInSpace';
 import { nearer, VIEWS } from './camera';
 import { SPACE_KEYS } from './keys';
-import type { CoverSeen, Model, Space } from './model';
+import type { CoverSeen } from './flats';
+import type { Model, Space } from './model';
 import { COVERS, told } from './told';
 import { asHeld, AT_FIRST, byHand, useBook, type Seen } from './useBook';
 

@@ -1,13 +1,13 @@
 import { BufferGeometry, Group, LineSegments, Mesh, Plane, Vector3, type MeshLambertMaterial } from 'three';
 import type { components } from '../../api/generated/schema';
 import { bundled, hingeAt, opened, uncovered, type Hinge, type Profile } from './bend';
-import { Dull, material, write } from './geometry';
+import { Flats, type CoverSeen } from './flats';
+import { material, write } from './geometry';
 import { bends, flat, merged, type Mesh as Told } from './mesh';
 import { Strand } from './strand';
 import { points, tube } from './tube';
 
 export type Space = components['schemas']['SpaceView'];
-export type CoverSeen = 'whole' | 'through' | 'off';
 
 /** What everything is coloured with, as the page has it. */
 export interface Colours {
@@ -31,22 +31,10 @@ const UNSEWN: Profile['part'][] = ['BOARD', 'SPINE_PIECE', 'CLOTH'];
 /** More sheets than this are drawn as whole signatures where much moves on a slow machine. */
 const MANY_SHEETS = 150;
 
-/** Flat things of one colour. */
-interface Flat {
-  mesh: Mesh;
-  profiles: readonly Profile[];
-  cover: boolean;
-  /** Whether it is seen while all is drawn as it is, while not, or always. */
-  when: 'always' | 'whole' | 'not whole';
-  /** What is drawn is not as the book lies now. */
-  stale: boolean;
-}
-
 /** The book as shapes in space that a graphics library draws or writes to a file. */
 export class Model {
   readonly group = new Group();
-  private readonly flats: Flat[] = [];
-  private whole = true;
+  private readonly flats = new Flats(this.group);
   private readonly strand: Strand;
   private readonly holes: Mesh;
   /** The middle of the closed book, through it. */
@@ -72,11 +60,11 @@ export class Model {
       // more papers than colours begin again
       const of = (all: readonly Profile[]) => all.filter((one) => one.paper % colours.papers.length === paper);
       const name = `paper ${paper + 1}`;
-      this.addFlat(name, of(sheets), colour, { when: many ? 'whole' : 'always' });
-      this.addFlat(`${name}, signatures`, of(nests), colour, { when: 'not whole' });
+      this.flats.add(name, of(sheets), colour, { when: many ? 'whole' : 'always' });
+      this.flats.add(`${name}, signatures`, of(nests), colour, { when: 'not whole' });
     });
     const cover = (name: string, parts: Profile['part'][], colour: string) =>
-      this.addFlat(
+      this.flats.add(
         name,
         profiles.filter((one) => parts.includes(one.part)),
         colour,
@@ -85,7 +73,7 @@ export class Model {
     cover('soft cover', ['SOFT_COVER'], colours.cover);
     cover('boards', ['BOARD', 'SPINE_PIECE'], colours.board);
     cover('cloth', ['CLOTH'], colours.cloth);
-    this.addFlat(
+    this.flats.add(
       'tapes',
       profiles.filter((one) => one.part === 'TAPE'),
       colours.tape,
@@ -122,7 +110,7 @@ export class Model {
   }
 
   get covered(): boolean {
-    return this.flats.some(({ cover }) => cover);
+    return this.flats.covered;
   }
 
   /** Opens it in the middle of a signature, so far; 0 closes it. */
@@ -147,9 +135,7 @@ export class Model {
 
   /** Everything flat lies otherwise from now on. */
   private lay(): void {
-    for (const one of this.flats) {
-      one.stale = true;
-    }
+    this.flats.spoil();
     this.draw();
   }
 
@@ -158,16 +144,7 @@ export class Model {
     const there = ({ part, signature, toMm }: Profile) =>
       signature <= this.upTo && toMm > this.cutMm && (this.upTo === Infinity || !UNSEWN.includes(part));
     const bare = uncovered(this.space, this.hinge, this.upTo);
-    for (const one of this.flats) {
-      const seen = one.when === 'always' || (one.when === 'whole') === this.whole;
-      if (one.when !== 'always') {
-        one.mesh.visible = seen;
-      }
-      if (seen && one.stale) {
-        one.stale = false;
-        write(one.mesh.geometry, merged(one.profiles.filter(there).map((flat) => this.shell(flat, bare(flat)))));
-      }
-    }
+    this.flats.draw((profiles) => merged(profiles.filter(there).map((one) => this.shell(one, bare(one)))));
   }
 
   /** Holes are where they are however far the book is open. */
@@ -186,7 +163,7 @@ export class Model {
    * out.
    */
   fine(whole: boolean): void {
-    this.whole = whole;
+    this.flats.whole = whole;
     this.draw();
     this.strand.fine(whole);
     this.holes.visible = whole || !this.strand.many;
@@ -198,17 +175,7 @@ export class Model {
   }
 
   cover(seen: CoverSeen): void {
-    for (const { mesh, cover } of this.flats) {
-      if (cover) {
-        const look = mesh.material as MeshLambertMaterial;
-        mesh.visible = seen !== 'off';
-        look.transparent = seen === 'through';
-        look.opacity = seen === 'through' ? 0.22 : 1;
-        look.depthWrite = seen !== 'through';
-        look.needsUpdate = true;
-        mesh.renderOrder = seen === 'through' ? 1 : 0;
-      }
-    }
+    this.flats.cover(seen);
   }
 
   /** Cuts away all between the head and there; nothing where it is whole. */
@@ -243,21 +210,5 @@ export class Model {
     };
     const points = there.map((i) => all[i]!);
     return flat(points, profile.thickMm, Math.max(profile.fromMm, this.cutMm), profile.toMm, seen);
-  }
-
-  private addFlat(
-    name: string,
-    profiles: readonly Profile[],
-    colour: string,
-    { cover = false, when = 'always' }: Partial<Pick<Flat, 'cover' | 'when'>> = {},
-  ): void {
-    if (profiles.length === 0) {
-      return;
-    }
-    const mesh = new Mesh(new BufferGeometry(), cover ? material(colour) : new Dull(colour));
-    mesh.name = name;
-    mesh.frustumCulled = false;
-    this.flats.push({ mesh, profiles, cover, when, stale: true });
-    this.group.add(mesh);
   }
 }

@@ -1,5 +1,5 @@
 import type { Look } from './camera';
-import type { CoverSeen } from './model';
+import type { CoverSeen } from './flats';
 
 export const COVERS: Record<CoverSeen, string> = {
   whole: 'the cover whole',

@@ -1,6 +1,7 @@
 import { useEffect, useMemo, useRef, useState, type RefObject } from 'react';
 import { between, turned, VIEWS, type Look } from './camera';
-import { Model, type Colours, type CoverSeen, type Space } from './model';
+import type { CoverSeen } from './flats';
+import { Model, type Colours, type Space } from './model';
 import { Stage } from './stage';
 
 /** How the book is seen. */
