@@ -2,6 +2,8 @@ package itomichi.browser;
 
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 
+import com.google.gson.JsonObject;
+import com.microsoft.playwright.CDPSession;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.assertions.LocatorAssertions;
 import itomichi.browser.fixture.Journey;
@@ -11,13 +13,16 @@ import org.testng.annotations.Test;
 
 /**
  * Measures a book of 60 signatures with 12 stations in space: from the press to its first picture, and how far frames are apart while it
- * turns, drawn by software. Run by bin/itomichi benchmark, not by the tests.
+ * turns, drawn by software; and what the page holds once it was left, beside what it held before. Run by bin/itomichi benchmark, not by the
+ * tests.
  */
 public class SpaceBenchmark extends Journey {
 
     private static final int SIGNATURES = 60;
     private static final int STATIONS = 12;
     private static final int TURNS = 90;
+    private static final int TIMES = 10;
+    private static final double MEGABYTE = 1_000_000;
 
     @Test
     public void measure() {
@@ -65,5 +70,48 @@ public class SpaceBenchmark extends Journey {
                 first,
                 gaps.get(gaps.size() / 2),
                 gaps.get((int) (gaps.size() * 0.95)));
+    }
+
+    /** Seen and left so often, it holds no more than after the first time, when what draws it has been fetched. */
+    @Test
+    public void whatIsHeldOnceItIsLeft() {
+        Page page = window();
+        page.navigate("/books/"
+                + prepare.beginLinked("Let go", SIGNATURES, STATIONS, 0).id() + "/thread");
+        page.getByText("See it in space").waitFor();
+        double before = heldMb(page);
+        look(page);
+        double open = heldMb(page);
+        page.getByText("Lay it flat").click();
+        double once = heldMb(page);
+        for (int time = 1; time < TIMES; time++) {
+            look(page);
+            page.getByText("Lay it flat").click();
+        }
+        System.out.printf(
+                Locale.ROOT,
+                "space: the page holds %.1f MB before, %.1f MB while it is seen, %.1f MB when it was left, %.1f MB when it was left %d times%n",
+                before,
+                open,
+                once,
+                heldMb(page),
+                TIMES);
+    }
+
+    private static void look(Page page) {
+        page.getByText("See it in space").click();
+        assertThat(page.locator(".space-more")).isVisible(new LocatorAssertions.IsVisibleOptions().setTimeout(30_000));
+    }
+
+    /** What its scripts hold, arrays included, once nothing is left to be cleared away. */
+    private static double heldMb(Page page) {
+        CDPSession session = page.context().newCDPSession(page);
+        session.send("HeapProfiler.collectGarbage");
+        session.send("HeapProfiler.collectGarbage");
+        JsonObject held = session.send("Runtime.getHeapUsage");
+        session.detach();
+        double arrays =
+                held.has("backingStorageSize") ? held.get("backingStorageSize").getAsDouble() : 0;
+        return (held.get("usedSize").getAsDouble() + arrays) / MEGABYTE;
     }
 }
