@@ -136,12 +136,11 @@ export function NestEnds(props: Props) {
 /** The line of a leaf to its fore edge, and back where it is folded back; `side` is -1 above the middle and 1 below it. */
 function toFore(leaf: ForeLeaf, { lifted, liftedFrom }: LiesSo, begin: number, middle: number, side: -1 | 1): string {
   const y = (off: number) => middle + side * off;
+  const lies = y(leaf.from + lifted);
   const rise =
-    lifted > 0
-      ? liftedFrom > 0
-        ? `M ${begin} ${y(leaf.from)} H ${begin + liftedFrom} L ${begin + liftedFrom + SLOPE} ${y(leaf.from + lifted)}`
-        : `M ${begin} ${y(leaf.from + lifted)}`
-      : `M ${begin} ${y(leaf.from)}`;
+    lifted > 0 && liftedFrom > 0
+      ? `M ${begin} ${y(leaf.from)} H ${begin + liftedFrom} L ${begin + liftedFrom + SLOPE} ${lies}`
+      : `M ${begin} ${lies}`;
   const turn = leaf.thick / 2;
   const back = leaf.back > 0 ? ` a ${turn} ${turn} 0 0 ${side < 0 ? 0 : 1} 0 ${side * leaf.thick} h ${-leaf.back}` : '';
   return `${rise} H ${begin + leaf.fore}${back}`;

@@ -26,12 +26,9 @@ public class SpaceBenchmark extends Journey {
 
     @Test
     public void measure() {
-        Page page = window();
-        page.navigate("/books/"
-                + prepare.beginLinked("In space", SIGNATURES, STATIONS, 0).id() + "/thread");
+        Page page = thread("In space");
         // what draws it is there already: it is asked for once
-        page.getByText("See it in space").click();
-        assertThat(page.locator(".space-words")).isVisible(new LocatorAssertions.IsVisibleOptions().setTimeout(30_000));
+        look(page);
         page.getByText("Lay it flat").click();
         double first = ((Number) page.evaluate("""
                         async () => {
@@ -75,9 +72,7 @@ public class SpaceBenchmark extends Journey {
     /** Seen and left so often, it holds no more than after the first time, when what draws it has been fetched. */
     @Test
     public void whatIsHeldOnceItIsLeft() {
-        Page page = window();
-        page.navigate("/books/"
-                + prepare.beginLinked("Let go", SIGNATURES, STATIONS, 0).id() + "/thread");
+        Page page = thread("Let go");
         page.getByText("See it in space").waitFor();
         double before = heldMb(page);
         look(page);
@@ -96,6 +91,14 @@ public class SpaceBenchmark extends Journey {
                 once,
                 heldMb(page),
                 TIMES);
+    }
+
+    /** The thread of such a book, not looked at in space yet. */
+    private Page thread(String name) {
+        Page page = window();
+        page.navigate(
+                "/books/" + prepare.beginLinked(name, SIGNATURES, STATIONS, 0).id() + "/thread");
+        return page;
     }
 
     private static void look(Page page) {

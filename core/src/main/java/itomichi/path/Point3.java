@@ -10,13 +10,19 @@ package itomichi.path;
 public record Point3(double xMm, double yMm, double zMm) {
 
     /** The point so much further out. */
-    Point3 raised(double mm) {
+    public Point3 raised(double mm) {
         return new Point3(xMm, yMm, zMm + mm);
     }
 
     /** The point so far along the fold, towards the tail. */
     Point3 along(double mm) {
         return new Point3(xMm + mm, yMm, zMm);
+    }
+
+    /** The point on the straight way to another, at that share of it. */
+    public Point3 toward(Point3 other, double share) {
+        return new Point3(
+                xMm + (other.xMm - xMm) * share, yMm + (other.yMm - yMm) * share, zMm + (other.zMm - zMm) * share);
     }
 
     /** The straight distance to another point, mm. */

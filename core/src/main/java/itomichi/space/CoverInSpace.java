@@ -83,13 +83,15 @@ final class CoverInSpace {
     /** Over the spine, the middle of it in the middle of the points. */
     private List<Point3> over(double outMm, double backMm) {
         double half = (back(0) - front(0)) / 2 + outMm;
-        double middle = (front(0) + back(0)) / 2;
-        double zMm = sheets.backMm() + backMm;
         return round.map(back -> back.over(backMm, back.longMm(backMm, half)))
-                .orElseGet(() -> List.of(
-                        new Point3(0, middle - half, zMm),
-                        new Point3(0, middle, zMm),
-                        new Point3(0, middle + half, zMm)));
+                .orElseGet(() -> straight(half, sheets.backMm() + backMm));
+    }
+
+    /** Straight over a flat back, so far to either side of its middle. */
+    private List<Point3> straight(double halfMm, double zMm) {
+        double middle = (sheets.spineFrom() + sheets.spineTo()) / 2;
+        return List.of(
+                new Point3(0, middle - halfMm, zMm), new Point3(0, middle, zMm), new Point3(0, middle + halfMm, zMm));
     }
 
     /** The front of the block so far out of its spine. */
@@ -150,11 +152,6 @@ final class CoverInSpace {
     private List<Point3> spine(CoverPiece piece, double thickMm) {
         double zMm = CARD_MM + thickMm / 2;
         double wideMm = piece.wide().mm();
-        double middle = (sheets.spineFrom() + sheets.spineTo()) / 2;
-        return round.map(back -> back.over(zMm, wideMm))
-                .orElseGet(() -> List.of(
-                        new Point3(0, middle - wideMm / 2, zMm),
-                        new Point3(0, middle, zMm),
-                        new Point3(0, middle + wideMm / 2, zMm)));
+        return round.map(back -> back.over(zMm, wideMm)).orElseGet(() -> straight(wideMm / 2, zMm));
     }
 }

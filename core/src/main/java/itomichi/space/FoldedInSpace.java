@@ -1,7 +1,6 @@
 package itomichi.space;
 
 import itomichi.gathering.FoldedSheet;
-import itomichi.gathering.Gathered;
 import itomichi.gathering.Signature;
 import itomichi.path.Face;
 import itomichi.path.FoldFrame;
@@ -33,52 +32,49 @@ final class FoldedInSpace {
     private final WorkedBook book;
     private final FoldFrame frame;
     private final Holes.InFolds holes;
-    private final List<Signature> signatures;
-    /** Room for the thread inside a fold. */
-    private final double roomMm;
+    private final FoldPlaces folds;
 
     FoldedInSpace(WorkedBook book, FoldFrame frame) {
         this.book = book;
         this.frame = frame;
         this.holes = book.holes().flatMap(Holes::inFolds).orElseThrow();
-        this.signatures = book.gathered()
-                .folded()
-                .map(Gathered.InSignatures::block)
-                .orElseThrow()
-                .signatures();
-        this.roomMm = frame.threadMm() / 2;
+        this.folds = FoldPlaces.of(book, frame);
     }
 
     Sheets sheets() {
         List<Profile> profiles = new ArrayList<>();
-        double allMm = signatures.stream().mapToDouble(FoldedInSpace::thickMm).sum();
-        double firstMm = frame.layer(1).across().mm();
-        double lastMm = frame.layer(signatures.size()).across().mm();
+        double allMm =
+                folds.signatures().stream().mapToDouble(FoldedInSpace::thickMm).sum();
+        double firstMm = folds.acrossMm(1);
+        double lastMm = folds.acrossMm(folds.count());
         double edgeMm = (firstMm + lastMm - allMm) / 2;
         double edgeFrom = edgeMm;
-        double foreMm = 0;
-        for (int number = 1; number <= signatures.size(); number++) {
-            double thickMm = thickMm(signatures.get(number - 1));
-            List<Profile> nest = nest(number, edgeMm + thickMm / 2);
-            for (Profile sheet : nest) {
-                foreMm = Math.min(foreMm, sheet.across().get(0).zMm());
-            }
-            profiles.addAll(nest);
+        for (int number = 1; number <= folds.count(); number++) {
+            double thickMm = thickMm(folds.signature(number));
+            profiles.addAll(nest(number, edgeMm + thickMm / 2));
             edgeMm += thickMm;
         }
         profiles.addAll(tapes(firstMm, lastMm));
-        double backMm = -coverMm(1);
         return new Sheets(
                 profiles,
                 pierced(),
-                firstMm - reachMm(1),
-                lastMm + reachMm(signatures.size()),
+                firstMm - folds.reachMm(1),
+                lastMm + folds.reachMm(folds.count()),
                 edgeFrom,
                 edgeMm,
-                backMm,
-                foreMm,
+                -folds.coverMm(1),
+                foreMm(profiles),
                 frame.edges().head().mm(),
                 frame.edges().tail().mm());
+    }
+
+    /** Where the longest leaves end at the fore edge, z. */
+    static double foreMm(List<Profile> profiles) {
+        return profiles.stream()
+                .filter(profile -> profile.part() == Part.SHEET)
+                .mapToDouble(sheet -> sheet.across().get(0).zMm())
+                .min()
+                .orElse(0);
     }
 
     /** Thickness of a signature where nothing but paper is. */
@@ -86,29 +82,18 @@ final class FoldedInSpace {
         return 2 * signature.laidFlat().mm();
     }
 
-    /** From the middle of a signature at the spine to its outside. */
-    private double reachMm(int number) {
-        return roomMm + signatures.get(number - 1).laidFlat().mm();
-    }
-
-    /** What lies outside the fold and is sewn through with it. */
-    private double coverMm(int number) {
-        return frame.layer(number).passed().mm()
-                - signatures.get(number - 1).laidFlat().mm();
-    }
-
     /** The sheets of a signature, the innermost first. */
     private List<Profile> nest(int number, double edgeMm) {
-        Signature signature = signatures.get(number - 1);
+        Signature signature = folds.signature(number);
         Holes.Fold fold = holes.folds().get(number - 1);
-        double centreMm = -frame.layer(number).passed().mm() - roomMm;
+        double centreMm = folds.centreMm(number);
         double trimMm = trimmedMm(signature, centreMm);
         List<Profile> profiles = new ArrayList<>();
         for (Signature.Nested nested : signature.nested()) {
             FoldedSheet sheet = nested.sheet();
             double middleMm = nested.innerRadiusMm() + sheet.thickness().mm() / 2;
-            double radiusMm = roomMm + middleMm;
-            double acrossMm = frame.layer(number).across().mm();
+            double radiusMm = folds.roomMm() + middleMm;
+            double acrossMm = folds.acrossMm(number);
             List<Point3> points = new ArrayList<>();
             leg(
                     points,
@@ -165,7 +150,7 @@ final class FoldedInSpace {
         if (!book.spec().leaf().trimmed()) {
             return Double.NEGATIVE_INFINITY;
         }
-        double outermost = roomMm
+        double outermost = folds.roomMm()
                 + signature.laidFlat().mm()
                 - signature.sheets().get(0).thickness().mm() / 2;
         return centreMm - (book.spec().leaf().width().mm() - Math.PI / 2 * outermost);
@@ -173,7 +158,7 @@ final class FoldedInSpace {
 
     private List<Pierced> pierced() {
         List<Pierced> pierced = new ArrayList<>();
-        for (int signature = 1; signature <= signatures.size(); signature++) {
+        for (int signature = 1; signature <= folds.count(); signature++) {
             for (int station : holes.folds().get(signature - 1).stations()) {
                 Hole hole = new Hole(signature, station);
                 pierced.add(new Pierced(

@@ -1,7 +1,6 @@
 package itomichi.space;
 
 import itomichi.gathering.Back;
-import itomichi.gathering.Block;
 import itomichi.path.FoldFrame;
 import itomichi.path.Point3;
 import itomichi.plan.WorkedBook;
@@ -10,6 +9,7 @@ import itomichi.space.Profile.Part;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.IntStream;
 
 /**
  * A back that was hammered round after it was sewn: signatures slide past each other until their folds lie on an arc, and the fore edge is as
@@ -24,27 +24,24 @@ final class Rounded {
     /** The arc of a cover is told by so many chords, which is even: its middle is a point. */
     private static final int CHORDS = 12;
 
-    private final FoldFrame frame;
-    private final Block block;
+    private final FoldPlaces folds;
     private final double middleMm;
     private final double riseMm;
     private final double radiusMm;
     /** From the middle of a signature to its outside, of the thickest. */
     private final double reachMm;
 
-    private Rounded(FoldFrame frame, Block block, Sheets flat, double riseMm) {
-        this.frame = frame;
-        this.block = block;
+    private Rounded(FoldPlaces folds, Sheets flat, double riseMm) {
+        this.folds = folds;
         double half = (flat.spineTo() - flat.spineFrom()) / 2;
         this.middleMm = (flat.spineFrom() + flat.spineTo()) / 2;
         this.riseMm = riseMm;
         // of the circle through both ends of a chord and the end of its rise
         this.radiusMm = (half * half + riseMm * riseMm) / (2 * riseMm);
-        double most = 0;
-        for (int number = 1; number <= frame.signatures(); number++) {
-            most = Math.max(most, reachMm(number));
-        }
-        this.reachMm = most;
+        this.reachMm = IntStream.rangeClosed(1, folds.count())
+                .mapToDouble(folds::reachMm)
+                .max()
+                .orElseThrow();
     }
 
     /** The round of a book; nothing of one that keeps a flat back. Its rise is the one that its cover is made for. */
@@ -52,12 +49,12 @@ final class Rounded {
         if (book.spec().back() != Back.ROUNDED || frame.signatures() < 2) {
             return Optional.empty();
         }
-        Block block = book.gathered().folded().orElseThrow().block();
+        FoldPlaces folds = FoldPlaces.of(book, frame);
         return book.covering().work().figures().stream()
                 .filter(figure -> figure.key().equals("rise"))
                 .map(figure -> figure.working().length().mm())
                 .filter(riseMm -> riseMm > 0)
-                .map(riseMm -> new Rounded(frame, block, flat, riseMm))
+                .map(riseMm -> new Rounded(folds, flat, riseMm))
                 .findFirst();
     }
 
@@ -70,34 +67,19 @@ final class Rounded {
     /** How far what lies there goes with the folds beside it. */
     private double carriedMm(double acrossMm) {
         int after = 1;
-        while (after <= frame.signatures() && frame.layer(after).across().mm() < acrossMm) {
+        while (after <= folds.count() && folds.acrossMm(after) < acrossMm) {
             after++;
         }
-        double before = foldMm(Math.max(1, after - 1));
-        double next = foldMm(Math.min(frame.signatures(), after));
+        double before = folds.acrossMm(Math.max(1, after - 1));
+        double next = folds.acrossMm(Math.min(folds.count(), after));
         double share = next - before < 1e-9 ? 0 : (acrossMm - before) / (next - before);
         return slidMm(before) + (slidMm(next) - slidMm(before)) * share;
     }
 
-    private double foldMm(int number) {
-        return frame.layer(number).across().mm();
-    }
-
-    private double reachMm(int number) {
-        return frame.threadMm() / 2
-                + block.signatures().get(number - 1).laidFlat().mm();
-    }
-
     Sheets sheets(Sheets flat) {
-        List<Profile> profiles = new ArrayList<>();
-        double foreMm = 0;
-        for (Profile profile : flat.profiles()) {
-            Profile slid = profile.part() == Part.SHEET ? sheet(profile) : tape(profile);
-            if (slid.part() == Part.SHEET) {
-                foreMm = Math.min(foreMm, slid.across().get(0).zMm());
-            }
-            profiles.add(slid);
-        }
+        List<Profile> profiles = flat.profiles().stream()
+                .map(profile -> profile.part() == Part.SHEET ? sheet(profile) : tape(profile))
+                .toList();
         List<Pierced> holes = flat.holes().stream()
                 .map(hole -> new Pierced(
                         hole.signature(), hole.station(), slid(hole.from()), slid(hole.to()), hole.wideMm()))
@@ -110,29 +92,22 @@ final class Rounded {
                 flat.edgeFrom(),
                 flat.edgeTo(),
                 flat.backMm(),
-                foreMm,
+                FoldedInSpace.foreMm(profiles),
                 flat.headMm(),
                 flat.tailMm());
     }
 
     /** A sheet slides whole, with its signature. */
     private Profile sheet(Profile flat) {
-        double mm = slidMm(foldMm(flat.signature()));
-        return with(
-                flat,
-                flat.across().stream()
-                        .map(point -> new Point3(point.xMm(), point.yMm(), point.zMm() + mm))
-                        .toList(),
-                flat.turn());
+        double mm = slidMm(folds.acrossMm(flat.signature()));
+        return with(flat, flat.across().stream().map(point -> point.raised(mm)).toList(), flat.turn());
     }
 
     /** What is sewn on lies over the folds, and on the boards as it did. */
     private Profile tape(Profile flat) {
         List<Point3> points = new ArrayList<>();
         points.add(flat.across().get(0));
-        for (Point3 point : draped(flat.across().subList(1, 3), flat.thickMm() / 2)) {
-            points.add(point);
-        }
+        points.addAll(draped(flat.across().subList(1, 3), flat.thickMm() / 2));
         points.add(flat.across().get(3));
         return with(flat, points, points.size() / 2);
     }
@@ -143,12 +118,12 @@ final class Rounded {
     }
 
     private Point3 slid(Point3 flat) {
-        return new Point3(flat.xMm(), flat.yMm(), flat.zMm() + carriedMm(flat.yMm()));
+        return flat.raised(carriedMm(flat.yMm()));
     }
 
     List<Laid> thread(List<Laid> flat) {
         return flat.stream()
-                .map(laid -> new Laid(laid.step(), draped(laid.points(), frame.threadMm() / 2)))
+                .map(laid -> new Laid(laid.step(), draped(laid.points(), folds.roomMm())))
                 .toList();
     }
 
@@ -161,30 +136,22 @@ final class Rounded {
             Point3 to = flat.get(i);
             int parts = Math.max(1, (int) Math.ceil(Math.abs(to.yMm() - from.yMm()) / STEP_MM));
             for (int part = 1; part <= parts; part++) {
-                points.add(off(between(from, to, (double) part / parts), offMm));
+                points.add(off(from.toward(to, (double) part / parts), offMm));
             }
         }
         return points;
     }
 
-    private static Point3 between(Point3 a, Point3 b, double t) {
-        return new Point3(
-                a.xMm() + (b.xMm() - a.xMm()) * t,
-                a.yMm() + (b.yMm() - a.yMm()) * t,
-                a.zMm() + (b.zMm() - a.zMm()) * t);
-    }
-
     /** Carried with the folds, and out of any that it would lie in. */
     private Point3 off(Point3 flat, double offMm) {
         Point3 at = slid(flat);
-        for (int number = 1; number <= frame.signatures(); number++) {
-            double aside = at.yMm() - foldMm(number);
-            double clear = reachMm(number) + offMm;
+        for (int number = 1; number <= folds.count(); number++) {
+            double aside = at.yMm() - folds.acrossMm(number);
+            double clear = folds.reachMm(number) + offMm;
             if (Math.abs(aside) < AT_HOLE_MM || Math.abs(aside) > clear) {
                 continue;
             }
-            double centreMm =
-                    slidMm(foldMm(number)) - frame.layer(number).passed().mm() - frame.threadMm() / 2;
+            double centreMm = slidMm(folds.acrossMm(number)) + folds.centreMm(number);
             double far = Math.hypot(aside, at.zMm() - centreMm);
             if (far < clear && at.zMm() > centreMm) {
                 at = new Point3(at.xMm(), at.yMm(), centreMm + Math.sqrt(clear * clear - aside * aside));

@@ -140,7 +140,7 @@ final class ThreadInSpace {
 
     private Point3 offFold(Point3 point) {
         double off = point.zMm() < insideMm ? -half : half;
-        return new Point3(point.xMm(), point.yMm(), point.zMm() + off);
+        return point.raised(off);
     }
 
     /** A block lies on its back: what is its front there is the front of the book. */
@@ -181,8 +181,8 @@ final class ThreadInSpace {
             return corner.at();
         }
         double cut = Math.min(BENT * half, Math.min(in, out) / 2);
-        Point3 p = toward(corner.at(), before, cut / in);
-        Point3 q = toward(corner.at(), after.at(), cut / out);
+        Point3 p = corner.at().toward(before, cut / in);
+        Point3 q = corner.at().toward(after.at(), cut / out);
         to(corner.step(), p);
         for (double t : bend) {
             Point3 point = parabola(p, corner.at(), q, t);
@@ -201,15 +201,8 @@ final class ThreadInSpace {
         return dot / (a.distanceMm(b) * b.distanceMm(c));
     }
 
-    private static Point3 toward(Point3 from, Point3 to, double share) {
-        return new Point3(
-                from.xMm() + (to.xMm() - from.xMm()) * share,
-                from.yMm() + (to.yMm() - from.yMm()) * share,
-                from.zMm() + (to.zMm() - from.zMm()) * share);
-    }
-
     private static Point3 parabola(Point3 a, Point3 b, Point3 c, double t) {
-        return toward(toward(a, b, t), toward(b, c, t), t);
+        return a.toward(b, t).toward(b.toward(c, t), t);
     }
 
     private void to(int step, Point3 point) {

@@ -182,7 +182,7 @@ public class BookInSpaceTest {
             List<Point3> points = laid.points();
             for (int i = 1; i < points.size(); i++) {
                 for (double t = 0; t <= 1; t += 0.1) {
-                    Point3 at = between(points.get(i - 1), points.get(i), t);
+                    Point3 at = points.get(i - 1).toward(points.get(i), t);
                     int in = paperAt(book, at);
                     if (in > 0) {
                         assertTrue(
@@ -196,13 +196,6 @@ public class BookInSpaceTest {
                 }
             }
         }
-    }
-
-    private static Point3 between(Point3 a, Point3 b, double t) {
-        return new Point3(
-                a.xMm() + (b.xMm() - a.xMm()) * t,
-                a.yMm() + (b.yMm() - a.yMm()) * t,
-                a.zMm() + (b.zMm() - a.zMm()) * t);
     }
 
     /** The signature in whose folded paper a point lies; 0 where it lies in none. */

@@ -186,11 +186,11 @@ class ImpositionService {
                 .orElseThrow(() -> new ProblemException(
                         HttpStatus.NOT_FOUND, "This file is not there any more; make it once more."));
         Path file = file(room.folder(job.text()).resolve("printed"), number);
+        String name = job.files().get(number).name();
         if (!Files.exists(file)) {
             throw new ProblemException(
-                    HttpStatus.NOT_FOUND,
-                    "“" + job.files().get(number).name() + "” is not there any more; make it once more.");
+                    HttpStatus.NOT_FOUND, "“" + name + "” is not there any more; make it once more.");
         }
-        return new Printed(job.files().get(number).name(), file);
+        return new Printed(name, file);
     }
 }
