@@ -32,9 +32,22 @@ public record FoldFrame(
      * A signature where it lies.
      *
      * @param passed thickness at the fold: its sheets once, and the cover if it is sewn through
-     * @param across its place across the spine, from the first signature
+     * @param across the place of its row across the spine, from the first signature
+     * @param cover of that, the cover
+     * @param aside how far its fold lies from its row, where two signatures share one: the thread goes so far between cover and fold
      */
-    public record Layer(Length passed, Length across) {}
+    public record Layer(Length passed, Length across, Length cover, Length aside) {
+
+        /** One whose fold lies in its row, with nothing sewn through but its sheets. */
+        public Layer(Length passed, Length across) {
+            this(passed, across, Length.ZERO, Length.ZERO);
+        }
+
+        /** Where its fold lies across the spine. */
+        public Length fold() {
+            return across.plus(aside);
+        }
+    }
 
     /**
      * Where the work ends.
@@ -75,15 +88,30 @@ public record FoldFrame(
     @Override
     public Point3 at(Spot spot) {
         Layer layer = layer(spot.hole().signature());
-        double depthMm = spot.face() == Face.INSIDE
-                ? -layer.passed.mm()
-                : supports.plateMm(spot.hole().station());
-        return new Point3(stations.at(spot.hole().station()).mm(), layer.across.mm(), depthMm);
+        double alongMm = stations.at(spot.hole().station()).mm();
+        return spot.face() == Face.INSIDE
+                ? new Point3(alongMm, layer.fold().mm(), -layer.passed.mm())
+                : new Point3(
+                        alongMm, layer.across.mm(), supports.plateMm(spot.hole().station()));
+    }
+
+    /** From its row through the cover, then between cover and fold to where the fold is. */
+    @Override
+    public List<Point3> within(Hole hole) {
+        Layer layer = layer(hole.signature());
+        if (layer.aside.mm() == 0) {
+            return List.of();
+        }
+        double alongMm = stations.at(hole.station()).mm();
+        return List.of(
+                new Point3(alongMm, layer.across.mm(), -layer.cover.mm()),
+                new Point3(alongMm, layer.fold().mm(), -layer.cover.mm()));
     }
 
     @Override
     public double passedMm(Hole hole) {
-        return layer(hole.signature()).passed.mm() + supports.plateMm(hole.station());
+        Layer layer = layer(hole.signature());
+        return layer.passed.mm() + Math.abs(layer.aside.mm()) + supports.plateMm(hole.station());
     }
 
     @Override

@@ -1,5 +1,6 @@
 package itomichi.path;
 
+import java.util.List;
 import java.util.function.Function;
 
 /** The work that a path lies in: where its holes are, how thick it is, how thick the thread. All in mm. */
@@ -13,6 +14,11 @@ public sealed interface Frame permits FoldFrame, StabFrame {
 
     /** Where a hole opens on a face. */
     Point3 at(Spot spot);
+
+    /** Where a pass bends on its way through, from the outside or front; it mostly goes straight. */
+    default List<Point3> within(Hole hole) {
+        return List.of();
+    }
 
     /** Thickness that a pass through this hole goes through. */
     double passedMm(Hole hole);

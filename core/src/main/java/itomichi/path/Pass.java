@@ -1,5 +1,7 @@
 package itomichi.path;
 
+import java.util.ArrayList;
+import java.util.Collections;
 import java.util.List;
 import java.util.function.UnaryOperator;
 
@@ -53,6 +55,16 @@ public record Pass(Hole hole, Face to) implements Move {
 
     @Override
     public List<Point3> trace(Frame frame) {
-        return List.of(frame.at(start()), frame.at(end()));
+        List<Point3> points = new ArrayList<>(frame.within(hole));
+        points.add(0, frame.at(new Spot(hole, outer())));
+        points.add(frame.at(new Spot(hole, outer().opposite())));
+        if (to == outer()) {
+            Collections.reverse(points);
+        }
+        return points;
+    }
+
+    private Face outer() {
+        return to == Face.OUTSIDE || to == Face.FRONT ? to : to.opposite();
     }
 }

@@ -85,11 +85,23 @@ final class SewingFrame {
         List<Length> across = holes.cover()
                 .map(made -> rows(made.rows(), made.pairs(), signatures.size()))
                 .orElseGet(() -> asTheyLie(CoverRows.thicknesses(block)));
+        boolean pairs = holes.cover().filter(Holes.InCover::pairs).isPresent();
+        List<Length> folds = asTheyLie(CoverRows.thicknesses(block));
+        Length middle = between(across).minus(between(folds)).times(0.5);
         List<FoldFrame.Layer> layers = new ArrayList<>();
         for (int i = 0; i < signatures.size(); i++) {
-            layers.add(new FoldFrame.Layer(signatures.get(i).laidFlat().plus(cover), across.get(i)));
+            Length passed = signatures.get(i).laidFlat().plus(cover);
+            // two that share a row cannot both lie in it: their folds lie as the block does, about the middle of the
+            // rows
+            Length aside = pairs ? folds.get(i).plus(middle).minus(across.get(i)) : Length.ZERO;
+            layers.add(new FoldFrame.Layer(passed, across.get(i), cover, aside));
         }
         return layers;
+    }
+
+    /** From the first to the last. */
+    private static Length between(List<Length> across) {
+        return across.get(across.size() - 1).minus(across.get(0));
     }
 
     /** Where each signature's row lies, from the first; a row for each, or for each pair. */

@@ -45,7 +45,7 @@ record FoldPlaces(FoldFrame frame, List<Signature> signatures) {
 
     /** Its place across the spine, y. */
     double acrossMm(int number) {
-        return frame.layer(number).across().mm();
+        return frame.layer(number).fold().mm();
     }
 
     /** From the middle of a signature at the spine to its outside. */
@@ -60,6 +60,6 @@ record FoldPlaces(FoldFrame frame, List<Signature> signatures) {
 
     /** What lies outside the fold and is sewn through with it. */
     double coverMm(int number) {
-        return frame.layer(number).passed().mm() - signature(number).laidFlat().mm();
+        return frame.layer(number).cover().mm();
     }
 }

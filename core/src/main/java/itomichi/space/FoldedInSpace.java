@@ -164,12 +164,18 @@ final class FoldedInSpace {
                 pierced.add(new Pierced(
                         signature,
                         station,
-                        frame.at(new Spot(hole, Face.OUTSIDE)),
+                        mouth(hole),
                         frame.at(new Spot(hole, Face.INSIDE)),
                         wideMm(holes.passes().get(station - 1))));
             }
         }
         return pierced;
+    }
+
+    /** Where the hole of a fold begins: in its cover, or in the fold where that lies beside its row. */
+    private Point3 mouth(Hole hole) {
+        List<Point3> within = frame.within(hole);
+        return within.isEmpty() ? frame.at(new Spot(hole, Face.OUTSIDE)) : within.get(within.size() - 1);
     }
 
     /** Holes that are passed equally often are made alike. */

@@ -4,11 +4,15 @@ import itomichi.path.Face;
 import itomichi.path.Frame;
 import itomichi.path.Knot;
 import itomichi.path.Move;
+import itomichi.path.Pass;
 import itomichi.path.Point3;
+import itomichi.path.Run;
 import itomichi.path.SewingStep;
+import itomichi.path.Spot;
 import itomichi.path.StabFrame;
 import itomichi.path.Tail;
 import itomichi.plan.SewingPlan;
+import itomichi.space.SideBySide.Vertex;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.LinkedHashMap;
@@ -44,16 +48,17 @@ final class ThreadInSpace {
 
     private final Frame frame;
     private final double half;
-    /** Deeper than this lies the inside of every fold, or the back of a block. */
+    /** Deeper than this, half through its paper, lies the inside of every fold, or the back of a block. */
     private final double insideMm;
 
     private final double[] bend;
     private final int each;
     private final Map<Integer, List<Point3>> bySteps = new LinkedHashMap<>();
+    private final List<Point3> passed = new ArrayList<>();
+    private final List<List<Vertex>> strands = new ArrayList<>();
     private List<Vertex> open = new ArrayList<>();
-
-    /** A point, and the step that brings the thread to it. */
-    private record Vertex(Point3 at, int step) {}
+    /** Which way it is sewn, so that turns are wound on that way: 1 towards the tail. */
+    private int way = 1;
 
     private ThreadInSpace(Frame frame, boolean many) {
         this.frame = frame;
@@ -62,10 +67,9 @@ final class ThreadInSpace {
         this.half = frame.threadMm() / 2;
         this.insideMm = frame.match(
                 fold -> -fold.layers().stream()
-                                .mapToDouble(layer -> layer.passed().mm())
-                                .min()
-                                .orElseThrow()
-                        / 2,
+                        .mapToDouble(layer -> layer.passed().plus(layer.cover()).mm() / 2)
+                        .min()
+                        .orElseThrow(),
                 block -> -block.thickness().mm() / 2);
     }
 
@@ -74,29 +78,48 @@ final class ThreadInSpace {
                 new ThreadInSpace(sewing.frame(), sewing.path().moves().size() > MANY);
         for (SewingStep step : SewingStep.of(sewing.path())) {
             if (step.begins()) {
-                thread.close();
+                thread.end();
             }
             for (Move move : step.moves()) {
                 thread.add(move, step.number());
             }
         }
-        thread.close();
+        thread.end();
+        SideBySide.Through through =
+                sewing.frame().match(fold -> SideBySide.Through.FOLD, block -> SideBySide.Through.BLOCK);
+        SideBySide.of(thread.strands, thread.passed, sewing.frame().threadMm(), through, thread.insideMm)
+                .forEach(thread::bend);
         return thread.bySteps.entrySet().stream()
                 .map(one -> new Laid(one.getKey(), one.getValue()))
                 .toList();
     }
 
     private void add(Move move, int step) {
+        if (move instanceof Run run && run.from().station() != run.to().station()) {
+            way = run.from().station() < run.to().station() ? 1 : -1;
+        }
         List<Point3> points = shown(move);
         if (move.hangs() && open.isEmpty()) {
             Collections.reverse(points);
         }
+        if (move instanceof Pass pass) {
+            passed.add(frame.at(new Spot(pass.hole(), frame.match(fold -> Face.OUTSIDE, block -> Face.FRONT))));
+        }
+        int passage = move.passes() ? passed.size() : 0;
         for (Point3 point : points) {
             Point3 off = frame.match(fold -> offFold(point), block -> offBlock(block, point));
-            if (open.isEmpty() || open.get(open.size() - 1).at().distanceMm(off) > 1e-6) {
-                open.add(new Vertex(off, step));
+            int last = open.size() - 1;
+            if (last < 0 || open.get(last).at().distanceMm(off) > 1e-6) {
+                open.add(new Vertex(off, step, passage));
+            } else if (open.get(last).passage() == 0) {
+                open.set(last, new Vertex(off, open.get(last).step(), passage));
             }
         }
+    }
+
+    private void end() {
+        strands.add(open);
+        open = new ArrayList<>();
     }
 
     /** A move as it is drawn: turns side by side along the fold, knots away from the paper and flat between the leaves, tails falling. */
@@ -115,8 +138,8 @@ final class ThreadInSpace {
         for (int i = 0; i < trace.size(); i++) {
             if (i < 2 || i >= trace.size() - 2 || i % each == 0) {
                 Point3 point = trace.get(i);
-                boolean end = i == 0 || i == trace.size() - 1;
-                double along = end ? 0 : frame.threadMm() * (2.0 * i / trace.size() - 1);
+                boolean end = i == 0 || i == trace.size() - 1 || !move.start().equals(move.end());
+                double along = end ? 0 : way * frame.threadMm() * (2.0 * i / trace.size() - 1);
                 double aside = point.yMm() - touch.yMm();
                 points.add(new Point3(
                         point.xMm() + along + (inFold ? aside : 0),
@@ -154,9 +177,7 @@ final class ThreadInSpace {
     }
 
     /** Bends the corners of the thread that ends here, and parts it into its steps. */
-    private void close() {
-        List<Vertex> all = open;
-        open = new ArrayList<>();
+    private void bend(List<Vertex> all) {
         if (all.size() < 2) {
             return;
         }

@@ -1,0 +1,361 @@
+package itomichi.space;
+
+import itomichi.path.Point3;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+
+/**
+ * Threads that share a hole lie beside each other in it, and so does what comes out of it: two side by side, three in a triangle, more in a
+ * ring. Which one lies where is chosen so that they cross as little as they may.
+ */
+final class SideBySide {
+
+    /** A ring is tried turned by so many parts of a circle. */
+    private static final int TURNS = 24;
+    /** How many points of its way a passage is looked at on, before its hole and after it. */
+    private static final int REACH = 3;
+    /** A stretch is looked at in so many places; most of them are near the hole, where it matters. */
+    private static final double[] LOOKED_AT = {0.005, 0.015, 0.03, 0.07, 0.2, 0.5, 0.8};
+    /** What crosses a hole no further from it lies over it, in diameters of the thread. */
+    private static final double OVER = 0.6;
+    /** How far from each other what may come to lie in each other is before, in diameters: it goes aside, either of both. */
+    private static final double REACHED = 2.5;
+    /** Holes are gone through so often: those that were laid first did not know of the others. */
+    private static final int SWEEPS = 2;
+
+    /**
+     * Where a thread lies in its hole.
+     *
+     * @param alongMm from the middle of the hole, along the spine
+     * @param asideMm from its middle, across the spine
+     * @param deeperMm from the bottom of the fold, inside
+     */
+    private record Aside(double alongMm, double asideMm, double deeperMm) {
+        static final Aside NONE = new Aside(0, 0, 0);
+
+        Aside toward(Aside other, double share) {
+            return new Aside(
+                    alongMm + (other.alongMm - alongMm) * share,
+                    asideMm + (other.asideMm - asideMm) * share,
+                    deeperMm + (other.deeperMm - deeperMm) * share);
+        }
+    }
+
+    /** Which way is aside, for a hole that goes into a fold or through a block. */
+    enum Through {
+        FOLD,
+        BLOCK;
+
+        /** In a fold there is no room aside: there one lies on the other, deeper in the fold. */
+        private Point3 moved(Point3 point, Aside aside, boolean inFold) {
+            if (this == BLOCK) {
+                return new Point3(point.xMm() + aside.alongMm, point.yMm(), point.zMm() + aside.asideMm);
+            }
+            return inFold
+                    ? new Point3(point.xMm() + aside.alongMm, point.yMm(), point.zMm() - aside.deeperMm)
+                    : new Point3(point.xMm() + aside.alongMm, point.yMm() + aside.asideMm, point.zMm());
+        }
+    }
+
+    /**
+     * A point that the thread comes to.
+     *
+     * @param step the step that brings it there
+     * @param passage the number of the passage whose end it is, from 1; 0 where it is in no hole
+     */
+    record Vertex(Point3 at, int step, int passage) {}
+
+    /**
+     * A point of a passage lies in its place; what is between two goes from the one's to the other's.
+     *
+     * @param share how much of the way to the last, in points
+     */
+    private record Between(int first, int last, double share) {}
+
+    private final List<List<Vertex>> strands;
+    private final List<List<Between>> between;
+    private final double thickMm;
+    private final Through through;
+    private final double insideMm;
+    private final Aside[] lies;
+    private final Map<Integer, Integer> strandOf = new LinkedHashMap<>();
+    private final Map<Integer, int[]> ends = new LinkedHashMap<>();
+
+    private SideBySide(List<List<Vertex>> strands, int passages, double thickMm, Through through, double insideMm) {
+        this.strands = strands;
+        this.between = strands.stream().map(SideBySide::between).toList();
+        this.insideMm = insideMm;
+        this.thickMm = thickMm;
+        this.through = through;
+        this.lies = new Aside[passages + 1];
+        Arrays.fill(lies, Aside.NONE);
+        for (int strand = 0; strand < strands.size(); strand++) {
+            for (int i = 0; i < strands.get(strand).size(); i++) {
+                int at = i;
+                int passage = strands.get(strand).get(i).passage();
+                if (passage > 0) {
+                    strandOf.putIfAbsent(passage, strand);
+                    ends.computeIfAbsent(passage, none -> new int[] {at, at})[1] = i;
+                }
+            }
+        }
+    }
+
+    /**
+     * The same strands, beside each other where they share a hole.
+     *
+     * @param strands each thread from its beginning to its end
+     * @param holes where the hole of each passage opens, the first one's first
+     * @param thickMm diameter of the thread
+     * @param insideMm what lies deeper, lies in a fold
+     */
+    static List<List<Vertex>> of(
+            List<List<Vertex>> strands, List<Point3> holes, double thickMm, Through through, double insideMm) {
+        List<Point3> all = new ArrayList<>(holes);
+        List<List<Vertex>> crossed = crossing(strands, all, thickMm);
+        SideBySide beside = new SideBySide(crossed, all.size(), thickMm, through, insideMm);
+        beside.share(all);
+        return beside.moved();
+    }
+
+    /** What lies over the mouth of a hole without going in has its place there too. */
+    private static List<List<Vertex>> crossing(List<List<Vertex>> strands, List<Point3> holes, double thickMm) {
+        Map<Point3, Point3> mouths = new LinkedHashMap<>();
+        strands.forEach(strand -> strand.stream()
+                .filter(vertex -> vertex.passage() > 0)
+                .forEach(vertex -> mouths.put(vertex.at(), holes.get(vertex.passage() - 1))));
+        List<List<Vertex>> crossed = new ArrayList<>();
+        for (List<Vertex> strand : strands) {
+            List<Vertex> points = new ArrayList<>();
+            for (int i = 0; i < strand.size(); i++) {
+                if (i > 0) {
+                    points.addAll(over(strand.get(i - 1), strand.get(i), mouths, holes, thickMm));
+                }
+                points.add(strand.get(i));
+            }
+            crossed.add(points);
+        }
+        return crossed;
+    }
+
+    private static List<Vertex> over(
+            Vertex from, Vertex to, Map<Point3, Point3> mouths, List<Point3> holes, double thickMm) {
+        double longMm = from.at().distanceMm(to.at());
+        if (longMm < 4 * thickMm || (from.passage() > 0 && from.passage() == to.passage())) {
+            return List.of();
+        }
+        List<Vertex> over = new ArrayList<>();
+        mouths.entrySet().stream()
+                .filter(mouth -> near(from.at(), to.at(), mouth.getKey(), thickMm))
+                .filter(mouth -> {
+                    double far = from.at().distanceMm(mouth.getKey());
+                    return far > 2 * thickMm
+                            && longMm - far > 2 * thickMm
+                            && from.at().toward(to.at(), far / longMm).distanceMm(mouth.getKey()) < OVER * thickMm;
+                })
+                .sorted((a, b) -> Double.compare(
+                        from.at().distanceMm(a.getKey()), from.at().distanceMm(b.getKey())))
+                .forEach(mouth -> {
+                    holes.add(mouth.getValue());
+                    over.add(new Vertex(mouth.getKey(), to.step(), holes.size()));
+                });
+        return over;
+    }
+
+    /** Whether a point may lie on the way between two: the most of them do not, and are so passed over quickly. */
+    private static boolean near(Point3 from, Point3 to, Point3 point, double roomMm) {
+        return within(from.yMm(), to.yMm(), point.yMm(), roomMm)
+                && within(from.zMm(), to.zMm(), point.zMm(), roomMm)
+                && within(from.xMm(), to.xMm(), point.xMm(), roomMm);
+    }
+
+    private static boolean within(double from, double to, double at, double roomMm) {
+        return at > Math.min(from, to) - roomMm && at < Math.max(from, to) + roomMm;
+    }
+
+    private void share(List<Point3> holes) {
+        Map<Point3, List<Integer>> sharing = new LinkedHashMap<>();
+        for (int passage = 1; passage <= holes.size(); passage++) {
+            sharing.computeIfAbsent(holes.get(passage - 1), none -> new ArrayList<>())
+                    .add(passage);
+        }
+        for (int sweep = 0; sweep < SWEEPS; sweep++) {
+            sharing.values().stream().filter(passages -> passages.size() > 1).forEach(this::lay);
+        }
+    }
+
+    /** Tries the places of a hole, turned, and changes them about while that helps. */
+    private void lay(List<Integer> passages) {
+        List<Near> near = near(passages);
+        double least = Double.MAX_VALUE;
+        List<Aside> best = List.of();
+        for (int turn = 0; turn < TURNS && least > 0; turn++) {
+            List<Aside> places = places(passages.size(), 2 * Math.PI * turn / TURNS);
+            // of two, changing them about is to turn them by half
+            double cost = tried(passages, places, near, passages.size() > 2 ? Double.MAX_VALUE : least);
+            boolean better = cost > 0 && passages.size() > 2;
+            while (better) {
+                better = false;
+                for (int i = 0; i < places.size(); i++) {
+                    for (int j = i + 1; j < places.size(); j++) {
+                        List<Aside> changed = new ArrayList<>(places);
+                        changed.set(i, places.get(j));
+                        changed.set(j, places.get(i));
+                        double now = tried(passages, changed, near, cost);
+                        if (now < cost - 1e-12) {
+                            cost = now;
+                            places = changed;
+                            better = true;
+                        }
+                    }
+                }
+            }
+            if (cost < least - 1e-12) {
+                least = cost;
+                best = places;
+            }
+        }
+        tried(passages, best, near, 0);
+    }
+
+    /** So many circles as thick as the thread that touch each other. */
+    private List<Aside> places(int count, double turned) {
+        int round = count > 5 ? count - 1 : count;
+        double radius = thickMm / (2 * Math.sin(Math.PI / round));
+        List<Aside> places = new ArrayList<>();
+        for (int i = 0; i < round; i++) {
+            double angle = turned + 2 * Math.PI * i / round;
+            places.add(new Aside(radius * Math.cos(angle), radius * Math.sin(angle), 0));
+        }
+        if (round < count) {
+            places.add(Aside.NONE);
+        }
+        double lowest = places.stream().mapToDouble(Aside::asideMm).min().orElse(0);
+        return places.stream()
+                .map(place -> new Aside(place.alongMm, place.asideMm, place.asideMm - lowest))
+                .toList();
+    }
+
+    /** Lays passages there, and says how much thread then lies in other thread; no more is looked at once that is enough. */
+    private double tried(List<Integer> passages, List<Aside> places, List<Near> near, double enough) {
+        for (int i = 0; i < passages.size(); i++) {
+            lies[passages.get(i)] = places.get(i);
+        }
+        double cost = 0;
+        for (Near pair : near) {
+            if (cost > enough) {
+                return cost;
+            }
+            Point3 a = moved(pair.strand, pair.at);
+            Point3 b = moved(pair.strand, pair.at + 1);
+            Point3 c = moved(pair.otherStrand, pair.otherAt);
+            Point3 d = moved(pair.otherStrand, pair.otherAt + 1);
+            for (double share : LOOKED_AT) {
+                cost += in(a.toward(b, share), c, d) + in(b.toward(a, share), c, d);
+            }
+        }
+        return cost;
+    }
+
+    /** Stretches on the way of different passages that may come to lie in each other; the further point of each is the next. */
+    private record Near(int strand, int at, int otherStrand, int otherAt) {}
+
+    private List<Near> near(List<Integer> passages) {
+        List<Near> near = new ArrayList<>();
+        for (int i = 0; i < passages.size(); i++) {
+            for (int j = i + 1; j < passages.size(); j++) {
+                int strand = strandOf.getOrDefault(passages.get(i), 0);
+                int other = strandOf.getOrDefault(passages.get(j), 0);
+                for (int at = from(passages.get(i)); at < to(passages.get(i)); at++) {
+                    for (int otherAt = from(passages.get(j)); otherAt < to(passages.get(j)); otherAt++) {
+                        boolean apart = strand != other || Math.abs(at - otherAt) > 1;
+                        if (apart && mayMeet(strands.get(strand), at, strands.get(other), otherAt)) {
+                            near.add(new Near(strand, at, other, otherAt));
+                        }
+                    }
+                }
+            }
+        }
+        return near;
+    }
+
+    private boolean mayMeet(List<Vertex> one, int at, List<Vertex> other, int otherAt) {
+        Point3 a = one.get(at).at();
+        Point3 b = one.get(at + 1).at();
+        Point3 c = other.get(otherAt).at();
+        Point3 d = other.get(otherAt + 1).at();
+        return mayMeet(a.xMm(), b.xMm(), c.xMm(), d.xMm())
+                && mayMeet(a.yMm(), b.yMm(), c.yMm(), d.yMm())
+                && mayMeet(a.zMm(), b.zMm(), c.zMm(), d.zMm());
+    }
+
+    private boolean mayMeet(double a, double b, double c, double d) {
+        double roomMm = REACHED * thickMm;
+        return Math.min(a, b) < Math.max(c, d) + roomMm && Math.min(c, d) < Math.max(a, b) + roomMm;
+    }
+
+    private double in(Point3 point, Point3 from, Point3 to) {
+        double longMm = from.distanceMm(to);
+        double dot = (point.xMm() - from.xMm()) * (to.xMm() - from.xMm())
+                + (point.yMm() - from.yMm()) * (to.yMm() - from.yMm())
+                + (point.zMm() - from.zMm()) * (to.zMm() - from.zMm());
+        double share = longMm < 1e-9 ? 0 : Math.max(0, Math.min(1, dot / (longMm * longMm)));
+        double in = Math.max(0, thickMm - from.toward(to, share).distanceMm(point));
+        return in * in * in * in;
+    }
+
+    private int from(int passage) {
+        return Math.max(0, ends(passage)[0] - REACH);
+    }
+
+    private int to(int passage) {
+        return Math.min(strands.get(strandOf.getOrDefault(passage, 0)).size() - 1, ends(passage)[1] + REACH);
+    }
+
+    private int[] ends(int passage) {
+        return ends.getOrDefault(passage, new int[2]);
+    }
+
+    private List<List<Vertex>> moved() {
+        List<List<Vertex>> all = new ArrayList<>();
+        for (int strand = 0; strand < strands.size(); strand++) {
+            List<Vertex> points = new ArrayList<>();
+            for (int i = 0; i < strands.get(strand).size(); i++) {
+                Vertex vertex = strands.get(strand).get(i);
+                points.add(new Vertex(moved(strand, i), vertex.step(), vertex.passage()));
+            }
+            all.add(points);
+        }
+        return all;
+    }
+
+    private Point3 moved(int strand, int at) {
+        Between between = this.between.get(strand).get(at);
+        Aside aside = lies[between.first].toward(lies[between.last], between.share);
+        Point3 point = strands.get(strand).get(at).at();
+        return through.moved(point, aside, point.zMm() < insideMm);
+    }
+
+    /** Between which passages each point of a strand lies. */
+    private static List<Between> between(List<Vertex> strand) {
+        List<Between> all = new ArrayList<>();
+        for (int at = 0; at < strand.size(); at++) {
+            int before = at;
+            while (before >= 0 && strand.get(before).passage() == 0) {
+                before--;
+            }
+            int after = at;
+            while (after < strand.size() && strand.get(after).passage() == 0) {
+                after++;
+            }
+            int last = after < strand.size() ? strand.get(after).passage() : 0;
+            int first = before < 0 ? last : strand.get(before).passage();
+            double share = before < 0 || after == before ? 0 : (double) (at - before) / (after - before);
+            all.add(new Between(first, after == strand.size() ? first : last, share));
+        }
+        return all;
+    }
+}
