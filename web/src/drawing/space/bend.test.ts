@@ -40,6 +40,18 @@ describe('a book that is opened', () => {
     expect(two[0]![1]).toBeGreaterThan(one[0]![1]);
   });
 
+  it('turns the upper leaves alone of a section that lies back to back with another', () => {
+    const away = { ...second, across: second.across.map((at, i) => (i % 2 === 0 ? at : -at)) };
+    const alone = hingeAt([first, away], 2, true, true)!;
+    expect(alone).toEqual({ signature: 2, y: 1, z: 0.2, alone: 1 });
+    const points = opened(away, alone, 1);
+    expect(points.slice(0, 4).flat()).toEqual(away.across.slice(0, 8));
+    const [before, end] = [points[5]!, points[6]!];
+    expect(end[0] - before[0]).toBeCloseTo(30, 6);
+    expect(end[1] - before[1]).toBeCloseTo(0, 6);
+    expect(opened(first, alone, 1).flat()).toEqual(first.across);
+  });
+
   it('is closed where it is not opened', () => {
     expect(opened(second, hinge, 0).flat()).toEqual(second.across);
     expect(opened(second, null, 1).flat()).toEqual(second.across);

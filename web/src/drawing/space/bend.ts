@@ -12,6 +12,8 @@ export interface Hinge {
   signature: number;
   y: number;
   z: number;
+  /** Where a section lies back to back with another: which way its leaves go from the hinge. Only they turn, and only the upper ones. */
+  alone?: 1 | -1;
 }
 
 /** Leaves bend over so many mm beyond the hinge, in so many straight parts. */
@@ -21,6 +23,9 @@ const PARTS = 36;
 /** Whether a point goes with the front, with the back, or stays. */
 export function side(profile: Profile, point: number, hinge: Hinge): -1 | 0 | 1 {
   const { part, signature, turn } = profile;
+  if (hinge.alone) {
+    return signature === hinge.signature && point > turn ? 1 : 0;
+  }
   if (part === 'SPINE_PIECE') {
     return 0;
   }
@@ -59,20 +64,27 @@ export function opened(profile: Profile, hinge: Hinge | null, far: number): Acro
   for (let i = 0; i < profile.across.length / 2; i++) {
     const y = profile.across[2 * i]!;
     const z = profile.across[2 * i + 1]!;
-    const way = hinge && far > 0 && z < hinge.z ? side(profile, i, hinge) : 0;
+    const out = hinge?.alone ?? -1;
+    const depth = hinge ? out * (z - hinge.z) : 0;
+    const way = hinge && far > 0 && depth > 0 ? side(profile, i, hinge) : 0;
     if (!hinge || way === 0) {
       points.push([y, z]);
       continue;
     }
-    const line = bent(hinge.z - z, way * far * (Math.PI / 2));
+    const line = bent(depth, way * far * (Math.PI / 2));
     const off = y - hinge.y;
-    points.push([hinge.y + line.y + off * Math.cos(line.turn), hinge.z + line.z + off * Math.sin(line.turn)]);
+    points.push([hinge.y + line.y + off * Math.cos(line.turn), hinge.z - out * (line.z + off * Math.sin(line.turn))]);
   }
   return points;
 }
 
 /** Where a book opens at a signature: at the inside of its innermost fold. */
-export function hingeAt(profiles: readonly Profile[], signature: number, folded: boolean): Hinge | null {
+export function hingeAt(
+  profiles: readonly Profile[],
+  signature: number,
+  folded: boolean,
+  backToBack = false,
+): Hinge | null {
   const sheets = profiles.filter((one) => one.part === 'SHEET');
   if (!folded) {
     const leaf = sheets[Math.min(sheets.length, signature) - 1];
@@ -81,13 +93,13 @@ export function hingeAt(profiles: readonly Profile[], signature: number, folded:
       : null;
   }
   const inner = sheets.find((one) => one.signature === signature);
-  return inner
-    ? {
-        signature,
-        y: inner.across[2 * inner.turn]!,
-        z: inner.across[2 * inner.turn + 1]! - inner.thickMm / 2,
-      }
-    : null;
+  if (!inner) {
+    return null;
+  }
+  const [y, z] = [inner.across[2 * inner.turn]!, inner.across[2 * inner.turn + 1]!];
+  const out = inner.across[1]! < z ? -1 : 1;
+  const hinge = { signature, y, z: z + (out * inner.thickMm) / 2 };
+  return backToBack ? { ...hinge, alone: out } : hinge;
 }
 
 /**

@@ -90,11 +90,17 @@ export class Model {
 
   /** Radius of a ball about the middle that holds all of the book, as far as it is open. */
   get radius(): number {
+    if (this.space.backToBack) {
+      return Math.hypot(this.space.heightMm, 2.1 * this.space.widthMm) / 2 + 12;
+    }
     return Math.hypot(this.space.heightMm, this.space.widthMm * (1.15 + 0.95 * this.far)) / 2 + 12;
   }
 
   /** The middle of the book, as far as it is open: along the spine, through the book, out of the spine. */
   get middle(): [number, number, number] {
+    if (this.space.backToBack) {
+      return [this.space.heightMm / 2, this.middleMm, 0];
+    }
     const [y, far] = [this.hinge?.y ?? this.middleMm, this.far];
     return [
       this.space.heightMm / 2,
@@ -117,7 +123,7 @@ export class Model {
   open(at: number, far: number): void {
     if (at !== this.at || far !== this.far) {
       this.at = at;
-      this.hinge = at === 0 ? null : hingeAt(this.space.profiles, at, this.space.folded);
+      this.hinge = at === 0 ? null : hingeAt(this.space.profiles, at, this.space.folded, this.space.backToBack);
       this.far = this.hinge ? far : 0;
       this.lay();
     }

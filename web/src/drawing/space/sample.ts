@@ -17,6 +17,7 @@ export function sample(): Space {
     widthMm: 60,
     signatures: 2,
     folded: true,
+    backToBack: false,
     threadMm: 0.5,
     profiles: [
       sheet(1, 0),

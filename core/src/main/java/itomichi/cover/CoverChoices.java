@@ -20,6 +20,11 @@ public record CoverChoices(Map<String, Double> numbers, Map<String, String> scho
         schools = Map.copyOf(schools);
     }
 
+    /** How deep the pleat is that two sections are sewn to; nothing where each has a cover of its own. */
+    public Optional<Length> pleat() {
+        return is(PleatedStrip.MADE, PleatedStrip.STRIP) ? Optional.of(length(PleatedStrip.PLEAT)) : Optional.empty();
+    }
+
     /** A length that is settled. */
     public Length length(Setting.Measure measure) {
         return Length.ofMm(number(measure.key(), measure.usualMm()));

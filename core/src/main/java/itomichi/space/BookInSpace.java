@@ -1,5 +1,6 @@
 package itomichi.space;
 
+import itomichi.path.FoldFrame;
 import itomichi.path.Frame;
 import itomichi.plan.SewingPlan;
 import itomichi.plan.WorkedBook;
@@ -15,6 +16,7 @@ import java.util.Optional;
  * @param widthMm of a leaf
  * @param signatures that are sewn; 1 of a block
  * @param folded whether the sheets are folded at the spine
+ * @param backToBack whether it is two sections, fold to fold, that open each by itself
  * @param profiles what is flat
  * @param holes what is pierced
  * @param threadMm how thick the thread is as it is sewn
@@ -25,6 +27,7 @@ public record BookInSpace(
         double widthMm,
         int signatures,
         boolean folded,
+        boolean backToBack,
         List<Profile> profiles,
         List<Pierced> holes,
         double threadMm,
@@ -39,10 +42,30 @@ public record BookInSpace(
     /**
      * A book that is worked out.
      *
-     * @return nothing where it cannot be sewn as it is, or where its sections are sewn through each other, of which nothing is known here
+     * @return nothing where it cannot be sewn as it is
      */
     public static Optional<BookInSpace> of(WorkedBook book) {
-        return book.sewing().filter(sewing -> !sewing.stitching().sewnAtOnce()).map(sewing -> of(book, sewing));
+        return book.sewing()
+                .map(sewing -> sewing.stitching().sewnAtOnce()
+                        ? sewing.frame().match(fold -> backToBack(book, sewing, fold), block -> of(book, sewing))
+                        : of(book, sewing));
+    }
+
+    private static BookInSpace backToBack(WorkedBook book, SewingPlan sewing, FoldFrame frame) {
+        BackToBack sections = new BackToBack(book, frame);
+        Sheets sheets = sections.sheets();
+        List<Profile> profiles = new ArrayList<>(sheets.profiles());
+        profiles.addAll(sections.covers());
+        return new BookInSpace(
+                book.spec().leaf().height().mm(),
+                book.spec().leaf().width().mm(),
+                2,
+                true,
+                true,
+                profiles,
+                sheets.holes(),
+                frame.threadMm(),
+                ThreadInSpace.of(sewing));
     }
 
     private static BookInSpace of(WorkedBook book, SewingPlan sewing) {
@@ -59,6 +82,7 @@ public record BookInSpace(
                 book.spec().leaf().width().mm(),
                 frame.signatures(),
                 frame.match(fold -> true, block -> false),
+                false,
                 profiles,
                 sheets.holes(),
                 frame.threadMm(),

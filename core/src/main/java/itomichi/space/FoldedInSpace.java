@@ -35,10 +35,14 @@ final class FoldedInSpace {
     private final FoldPlaces folds;
 
     FoldedInSpace(WorkedBook book, FoldFrame frame) {
+        this(book, frame, FoldPlaces.of(book, frame));
+    }
+
+    FoldedInSpace(WorkedBook book, FoldFrame frame, FoldPlaces folds) {
         this.book = book;
         this.frame = frame;
         this.holes = book.holes().flatMap(Holes::inFolds).orElseThrow();
-        this.folds = FoldPlaces.of(book, frame);
+        this.folds = folds;
     }
 
     Sheets sheets() {
@@ -78,12 +82,12 @@ final class FoldedInSpace {
     }
 
     /** Thickness of a signature where nothing but paper is. */
-    private static double thickMm(Signature signature) {
+    static double thickMm(Signature signature) {
         return 2 * signature.laidFlat().mm();
     }
 
-    /** The sheets of a signature, the innermost first. */
-    private List<Profile> nest(int number, double edgeMm) {
+    /** The sheets of a signature, the innermost first, with the middle of its fore edge there. */
+    List<Profile> nest(int number, double edgeMm) {
         Signature signature = folds.signature(number);
         Holes.Fold fold = holes.folds().get(number - 1);
         double centreMm = folds.centreMm(number);
@@ -179,7 +183,7 @@ final class FoldedInSpace {
     }
 
     /** Holes that are passed equally often are made alike. */
-    private double wideMm(int passes) {
+    double wideMm(int passes) {
         return holes.groups().stream()
                 .filter(group -> group.through() == HoleGroup.Through.FOLDS && group.passes() == passes)
                 .findFirst()

@@ -23,6 +23,8 @@ final class SideBySide {
     private static final double OVER = 0.6;
     /** How far from each other what may come to lie in each other is before, in diameters: it goes aside, either of both. */
     private static final double REACHED = 2.5;
+    /** What lies aside in a fold lies deeper by so much of it. */
+    private static final double DEEPER = 0.4;
     /** Holes are gone through so often: those that were laid first did not know of the others. */
     private static final int SWEEPS = 2;
 
@@ -31,32 +33,34 @@ final class SideBySide {
      *
      * @param alongMm from the middle of the hole, along the spine
      * @param asideMm from its middle, across the spine
-     * @param deeperMm from the bottom of the fold, inside
      */
-    private record Aside(double alongMm, double asideMm, double deeperMm) {
-        static final Aside NONE = new Aside(0, 0, 0);
+    private record Aside(double alongMm, double asideMm) {
+        static final Aside NONE = new Aside(0, 0);
 
         Aside toward(Aside other, double share) {
-            return new Aside(
-                    alongMm + (other.alongMm - alongMm) * share,
-                    asideMm + (other.asideMm - asideMm) * share,
-                    deeperMm + (other.deeperMm - deeperMm) * share);
+            return new Aside(alongMm + (other.alongMm - alongMm) * share, asideMm + (other.asideMm - asideMm) * share);
         }
     }
 
     /** Which way is aside, for a hole that goes into a fold or through a block. */
     enum Through {
         FOLD,
+        /** Into one fold and out of another that lies at its back. */
+        FOLDS,
         BLOCK;
 
-        /** In a fold there is no room aside: there one lies on the other, deeper in the fold. */
-        private Point3 moved(Point3 point, Aside aside, boolean inFold) {
+        /** In a fold there is room aside for half a thread; what lies aside there lies a little deeper, off the paper. */
+        private Point3 moved(Point3 point, Aside aside, boolean inside, double roomMm) {
+            double alongMm = point.xMm() + aside.alongMm;
             if (this == BLOCK) {
-                return new Point3(point.xMm() + aside.alongMm, point.yMm(), point.zMm() + aside.asideMm);
+                return new Point3(alongMm, point.yMm(), point.zMm() + aside.asideMm);
             }
-            return inFold
-                    ? new Point3(point.xMm() + aside.alongMm, point.yMm(), point.zMm() - aside.deeperMm)
-                    : new Point3(point.xMm() + aside.alongMm, point.yMm() + aside.asideMm, point.zMm());
+            if (!inside && this == FOLD) {
+                return new Point3(alongMm, point.yMm() + aside.asideMm, point.zMm());
+            }
+            double asideMm = Math.max(-roomMm, Math.min(roomMm, aside.asideMm));
+            double deeperMm = DEEPER * Math.abs(aside.asideMm);
+            return new Point3(alongMm, point.yMm() + asideMm, point.zMm() + (inside ? -deeperMm : deeperMm));
         }
     }
 
@@ -228,15 +232,12 @@ final class SideBySide {
         List<Aside> places = new ArrayList<>();
         for (int i = 0; i < round; i++) {
             double angle = turned + 2 * Math.PI * i / round;
-            places.add(new Aside(radius * Math.cos(angle), radius * Math.sin(angle), 0));
+            places.add(new Aside(radius * Math.cos(angle), radius * Math.sin(angle)));
         }
         if (round < count) {
             places.add(Aside.NONE);
         }
-        double lowest = places.stream().mapToDouble(Aside::asideMm).min().orElse(0);
-        return places.stream()
-                .map(place -> new Aside(place.alongMm, place.asideMm, place.asideMm - lowest))
-                .toList();
+        return places;
     }
 
     /** Lays passages there, and says how much thread then lies in other thread; no more is looked at once that is enough. */
@@ -336,7 +337,7 @@ final class SideBySide {
         Between between = this.between.get(strand).get(at);
         Aside aside = lies[between.first].toward(lies[between.last], between.share);
         Point3 point = strands.get(strand).get(at).at();
-        return through.moved(point, aside, point.zMm() < insideMm);
+        return through.moved(point, aside, point.zMm() < insideMm, thickMm / 2);
     }
 
     /** Between which passages each point of a strand lies. */

@@ -85,8 +85,9 @@ final class ThreadInSpace {
             }
         }
         thread.end();
-        SideBySide.Through through =
-                sewing.frame().match(fold -> SideBySide.Through.FOLD, block -> SideBySide.Through.BLOCK);
+        SideBySide.Through inFolds =
+                sewing.stitching().sewnAtOnce() ? SideBySide.Through.FOLDS : SideBySide.Through.FOLD;
+        SideBySide.Through through = sewing.frame().match(fold -> inFolds, block -> SideBySide.Through.BLOCK);
         SideBySide.of(thread.strands, thread.passed, sewing.frame().threadMm(), through, thread.insideMm)
                 .forEach(thread::bend);
         return thread.bySteps.entrySet().stream()

@@ -18,6 +18,7 @@ import itomichi.plan.SewingPlan;
 import itomichi.space.Profile.Part;
 import itomichi.spec.BookSpec;
 import itomichi.structure.Structures;
+import java.util.Arrays;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -50,6 +51,14 @@ public class BookInSpaceTest {
     Object[][] folded() {
         return plans().filter(plan -> plan.foldHoles().isPresent())
                 .map(plan -> new Object[] {plan.spec().structure(), plan})
+                .toArray(Object[][]::new);
+    }
+
+    /** Those whose signatures lie on each other. */
+    @DataProvider
+    Object[][] blocks() {
+        return Arrays.stream(folded())
+                .filter(row -> !of((BookPlan) row[1]).backToBack())
                 .toArray(Object[][]::new);
     }
 
@@ -89,7 +98,7 @@ public class BookInSpaceTest {
                     .get(hole.signature() - 1)
                     .laidFlat()
                     .mm();
-            assertTrue(hole.from().zMm() - hole.to().zMm() >= flatMm - 1e-6, hole.toString());
+            assertTrue(Math.abs(hole.from().zMm() - hole.to().zMm()) >= flatMm - 1e-6, hole.toString());
         }
         assertEquals(
                 book.holes().size(),
@@ -99,7 +108,7 @@ public class BookInSpaceTest {
     }
 
     /** Away from the folds nothing but paper lies between the leaves. */
-    @Test(dataProvider = "folded")
+    @Test(dataProvider = "blocks")
     public void theForeEdgeIsAsThickAsThePressedBlock(String structure, BookPlan plan) {
         List<Profile> sheets = sheets(of(plan));
         double least = sheets.stream()
@@ -198,6 +207,32 @@ public class BookInSpaceTest {
         }
     }
 
+    /** Fold to fold, with twice the cover between them; their leaves go away from each other. */
+    @Test
+    public void sectionsSewnAtOnceLieBackToBack() {
+        BookPlan plan = Planner.plan(Books.bound("double-pamphlet").withPages(96));
+        BookInSpace book = of(plan);
+        Profile first = outermost(book, 1);
+        Profile second = outermost(book, 2);
+        double between = second.across().get(second.turn()).zMm()
+                - first.across().get(first.turn()).zMm()
+                - (first.thickMm() + second.thickMm()) / 2;
+        assertEquals(between, 2 * plan.spec().cover().thickness().mm(), 1e-6);
+        assertTrue(
+                first.across().get(0).zMm() < first.across().get(first.turn()).zMm(), "the first to one side");
+        assertTrue(
+                second.across().get(0).zMm()
+                        > second.across().get(second.turn()).zMm(),
+                "the second to the other");
+    }
+
+    private static Profile outermost(BookInSpace book, int signature) {
+        return sheets(book).stream()
+                .filter(sheet -> sheet.signature() == signature)
+                .reduce((inner, outer) -> outer)
+                .orElseThrow();
+    }
+
     /** The signature in whose folded paper a point lies; 0 where it lies in none. */
     private static int paperAt(BookInSpace book, Point3 at) {
         if (at.xMm() < 0 || at.xMm() > book.heightMm()) {
@@ -212,9 +247,11 @@ public class BookInSpaceTest {
             double flat = nest.stream().mapToDouble(Profile::thickMm).sum();
             Profile outer = nest.get(nest.size() - 1);
             Point3 back = outer.across().get(outer.turn());
-            double centre = back.zMm() + outer.thickMm() / 2 - flat - room;
+            // the second of two that lie back to back looks the other way
+            int out = outer.across().get(0).zMm() < back.zMm() ? 1 : -1;
+            double beyond = out * (at.zMm() - back.zMm()) - outer.thickMm() / 2 + flat + room;
             double y = at.yMm() - back.yMm();
-            double off = at.zMm() >= centre ? Math.hypot(y, at.zMm() - centre) : Math.abs(y);
+            double off = beyond >= 0 ? Math.hypot(y, beyond) : Math.abs(y);
             if (off > room + 1e-6 && off < room + flat - 1e-6) {
                 return signature;
             }

@@ -71,11 +71,11 @@ public class SideBySideTest {
         }
     }
 
-    /** In a fold there is no room aside: what does not lie at its bottom lies on what does. */
+    /** The paper goes round one thread: further aside than half of that none can lie. */
     @Test
-    public void inAFoldThreadsLieOnEachOther() {
+    public void inAFoldThreadsLieBetweenTheLeaves() {
         for (List<Vertex> strand : beside(List.of(outwards(1, 100), outwards(2, 0), outwards(3, 90)))) {
-            assertEquals(strand.get(0).at().yMm(), 0, 1e-9);
+            assertTrue(Math.abs(strand.get(0).at().yMm()) <= THICK_MM / 2 + 1e-9, "no further aside");
             assertTrue(strand.get(0).at().zMm() <= INSIDE.zMm() + 1e-9, "no nearer to the paper");
         }
     }

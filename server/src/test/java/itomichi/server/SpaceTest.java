@@ -24,7 +24,7 @@ public class SpaceTest extends HttpTest {
 
     @DataProvider
     Object[][] structures() {
-        return new Object[][] {{"pamphlet"}, {"tapes"}, {"link-stitch"}, {"stab-plain"}};
+        return new Object[][] {{"pamphlet"}, {"double-pamphlet"}, {"tapes"}, {"link-stitch"}, {"stab-plain"}};
     }
 
     @Test(dataProvider = "structures")
@@ -37,10 +37,10 @@ public class SpaceTest extends HttpTest {
     }
 
     @Test
-    public void aBookThatIsNotDrawnSaysWhy() {
-        Answer answer = post("/api/plan/space", bound("double-pamphlet"));
-        assertEquals(answer.status(), 422);
-        assertEquals(answer.message(), "Sections that are sewn through each other are not drawn in space.");
+    public void sectionsSewnAtOnceLieBackToBack() {
+        JsonNode space = post("/api/plan/space", bound("double-pamphlet")).body();
+        assertTrue(space.get("backToBack").asBoolean());
+        assertEquals(space.get("signatures").asInt(), 2);
     }
 
     @Test

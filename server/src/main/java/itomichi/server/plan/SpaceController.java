@@ -26,6 +26,7 @@ class SpaceController {
      *
      * @param signatures that are sewn; 1 of a block
      * @param folded whether the sheets are folded at the spine
+     * @param backToBack whether it is two sections that lie fold to fold and open each by itself
      * @param threadMm how thick the thread is
      */
     record SpaceView(
@@ -33,6 +34,7 @@ class SpaceController {
             double widthMm,
             int signatures,
             boolean folded,
+            boolean backToBack,
             double threadMm,
             List<ProfileView> profiles,
             List<HoleView> holes,
@@ -65,15 +67,13 @@ class SpaceController {
         BookPlan plan = PlanViews.plan(document);
         BookInSpace book = BookInSpace.of(plan.worked())
                 .orElseThrow(() -> new ProblemException(
-                        HttpStatus.UNPROCESSABLE_CONTENT,
-                        plan.sewing().isPresent()
-                                ? "Sections that are sewn through each other are not drawn in space."
-                                : "As it is, this book cannot be sewn; the remarks say why."));
+                        HttpStatus.UNPROCESSABLE_CONTENT, "As it is, this book cannot be sewn; the remarks say why."));
         return new SpaceView(
                 book.heightMm(),
                 book.widthMm(),
                 book.signatures(),
                 book.folded(),
+                book.backToBack(),
                 book.threadMm(),
                 book.profiles().stream().map(SpaceController::view).toList(),
                 book.holes().stream().map(SpaceController::view).toList(),
