@@ -75,7 +75,7 @@ export class Model {
     cover('cloth', ['CLOTH'], colours.cloth);
     this.flats.add(
       'tapes',
-      profiles.filter((one) => one.part === 'TAPE'),
+      profiles.filter((one) => one.part === 'TAPE' || one.part === 'CORD'),
       colours.tape,
     );
     this.holes = new Mesh(new BufferGeometry(), material(colours.hole));

@@ -23,7 +23,7 @@ public final class CutList {
     private static final Formula CORD = Formula.of("H + 2 × h");
     private static final Formula TAPE = Formula.of("T + 2 × r");
     /** A cord hangs out by so much: common practice. */
-    private static final Length CORD_OUT = Length.ofMm(60);
+    public static final Length CORD_OUT = Length.ofMm(60);
     /** A tape on to each board: common practice. */
     private static final Length TAPE_OVER = Length.ofMm(30);
 

@@ -2,6 +2,9 @@ package itomichi.space;
 
 import itomichi.path.FoldFrame;
 import itomichi.path.Frame;
+import itomichi.path.Over;
+import itomichi.path.Point3;
+import itomichi.plan.CutList;
 import itomichi.plan.SewingPlan;
 import itomichi.plan.WorkedBook;
 import java.util.ArrayList;
@@ -33,6 +36,8 @@ public record BookInSpace(
         double threadMm,
         List<Laid> thread) {
 
+    private static final int CORD_SIDES = 12;
+
     public BookInSpace {
         profiles = List.copyOf(profiles);
         holes = List.copyOf(holes);
@@ -49,6 +54,27 @@ public record BookInSpace(
                 .map(sewing -> sewing.stitching().sewnAtOnce()
                         ? sewing.frame().match(fold -> backToBack(book, sewing, fold), block -> of(book, sewing))
                         : of(book, sewing));
+    }
+
+    /** Along the fold, as far off it as the thread that goes round it is thick: a ring that is filled. */
+    private static Profile cord(WorkedBook book, Frame frame) {
+        double thickMm = frame.supports().cord().mm();
+        double middleMm = frame.threadMm() + thickMm / 2;
+        double outMm = CutList.CORD_OUT.mm();
+        List<Point3> ring = new ArrayList<>();
+        for (int side = 0; side <= CORD_SIDES; side++) {
+            double angle = 2 * Math.PI * side / CORD_SIDES;
+            ring.add(new Point3(0, thickMm / 4 * Math.sin(angle), middleMm - thickMm / 4 * Math.cos(angle)));
+        }
+        return new Profile(
+                Profile.Part.CORD,
+                0,
+                0,
+                -outMm,
+                book.spec().leaf().height().mm() + outMm,
+                thickMm / 2,
+                ring,
+                CORD_SIDES / 2);
     }
 
     private static BookInSpace backToBack(WorkedBook book, SewingPlan sewing, FoldFrame frame) {
@@ -77,6 +103,9 @@ public record BookInSpace(
         List<Laid> sewn = ThreadInSpace.of(sewing);
         List<Profile> profiles = new ArrayList<>(sheets.profiles());
         profiles.addAll(new CoverInSpace(book, sheets, round).profiles());
+        if (!sewing.path().moves(Over.class).isEmpty()) {
+            profiles.add(cord(book, frame));
+        }
         return new BookInSpace(
                 book.spec().leaf().height().mm(),
                 book.spec().leaf().width().mm(),

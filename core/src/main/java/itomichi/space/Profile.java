@@ -36,6 +36,8 @@ public record Profile(
         BOARD,
         SPINE_PIECE,
         CLOTH,
-        TAPE
+        TAPE,
+        /** A cord along the fold. */
+        CORD
     }
 }

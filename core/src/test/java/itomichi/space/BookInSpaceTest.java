@@ -278,6 +278,33 @@ public class BookInSpaceTest {
         }
     }
 
+    /** The thread goes round the cord: its middle is half of each away from the middle of the cord. */
+    @Test
+    public void theThreadGoesRoundTheCord() {
+        BookPlan plan = Planner.plan(Books.bound("corded-pamphlet").withPages(48));
+        BookInSpace book = of(plan);
+        Profile cord = book.profiles().stream()
+                .filter(profile -> profile.part() == Part.CORD)
+                .findFirst()
+                .orElseThrow();
+        double middle = cord.across().stream()
+                .limit(12)
+                .mapToDouble(Point3::zMm)
+                .average()
+                .orElseThrow();
+        double cordMm = plan.sewn().frame().supports().cord().mm();
+        Laid round = book.thread().stream()
+                .filter(laid -> laid.points().stream().anyMatch(point -> point.zMm() > middle))
+                .findFirst()
+                .orElseThrow();
+        List<Point3> over =
+                round.points().stream().filter(point -> point.zMm() > middle).toList();
+        for (Point3 point : over) {
+            assertEquals(
+                    Math.hypot(point.yMm(), point.zMm() - middle), (cordMm + book.threadMm()) / 2, book.threadMm() / 2);
+        }
+    }
+
     /** A board stands out past the leaves by its square, at the head and at the fore edge. */
     @Test
     public void boardsStandOutBySquares() {
