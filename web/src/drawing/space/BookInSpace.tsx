@@ -7,12 +7,12 @@ import { ErrorNote, Waiting } from '../../ui/ErrorNote';
 import { called, keyName } from '../../ui/keys';
 import { downloadBytes } from '../../browser/download';
 import { SpineInSpace } from '../way/SpineInSpace';
-import { nearer, VIEWS } from './camera';
+import { nearer, viewsOf } from './camera';
 import { SPACE_KEYS } from './keys';
 import type { CoverSeen } from './flats';
 import type { Model, Space } from './model';
 import { COVERS, told } from './told';
-import { asHeld, AT_FIRST, byHand, useBook, type Seen } from './useBook';
+import { asHeld, atFirst, byHand, useBook, type Seen } from './useBook';
 
 interface Props {
   document: BookDocument;
@@ -43,23 +43,24 @@ export default function BookInSpace(props: Props) {
 
 function Shown({ space, document, sewn, width, height, hands }: Props & { space: Space }) {
   const canvas = useRef<HTMLCanvasElement>(null);
-  const [seen, setSeen] = useState<Seen>(hands ? asHeld(AT_FIRST, hands, space.folded) : AT_FIRST);
+  const [seen, setSeen] = useState<Seen>(hands ? asHeld(atFirst(space), hands, space) : atFirst(space));
   const held = useRef<{ x: number; y: number } | null>(null);
   const [turned, signature] = [hands?.turned, hands?.signature];
   useEffect(() => {
     if (turned !== undefined && signature !== undefined) {
-      setSeen((was) => asHeld(was, { turned, signature }, space.folded));
+      setSeen((was) => asHeld(was, { turned, signature }, space));
     }
-  }, [turned, signature, space.folded]);
+  }, [turned, signature, space]);
   const { model, missing } = useBook(canvas, space, seen, sewn, { width, height });
   if (missing) {
     return <SpineInSpace steps={space.thread} sewn={sewn} width={width} height={height} side={!space.folded} />;
   }
   const openings = model?.openings ?? 0;
   const stations = new Set(space.holes.map((hole) => hole.station)).size;
-  const acts = seeing(seen, setSeen, openings, stations);
+  const acts = seeing(seen, setSeen, { openings, stations, views: viewsOf(space) });
   const words = told(seen, {
     folded: space.folded,
+    backToBack: space.backToBack,
     // what comes on later is not there while it is sewn
     covered: !hands && (model?.covered ?? false),
     sewn,
@@ -109,11 +110,19 @@ function Shown({ space, document, sewn, width, height, hands }: Props & { space:
 
 type Acts = Record<keyof typeof SPACE_KEYS, () => void>;
 
+/** What of a book is looked at. */
+interface Book {
+  openings: number;
+  stations: number;
+  views: ReturnType<typeof viewsOf>;
+}
+
 /** What keys and presses do. */
-function seeing(seen: Seen, setSeen: (seen: Seen) => void, openings: number, stations: number): Acts {
+function seeing(seen: Seen, setSeen: (seen: Seen) => void, book: Book): Acts {
+  const { openings, stations, views } = book;
   const look = (next: Seen['look']) => () => setSeen({ ...seen, look: next });
   const open = (at: number) => () =>
-    setSeen({ ...seen, open: at, look: at > 0 && seen.open === 0 ? VIEWS.inside : seen.look });
+    setSeen({ ...seen, open: at, look: at > 0 && seen.open === 0 ? views.inside : seen.look });
   return {
     left: () => setSeen(byHand(seen, -TURN, 0)),
     right: () => setSeen(byHand(seen, TURN, 0)),
@@ -121,13 +130,13 @@ function seeing(seen: Seen, setSeen: (seen: Seen) => void, openings: number, sta
     down: () => setSeen(byHand(seen, 0, -TURN)),
     nearer: look(nearer(seen.look, NEAR)),
     farther: look(nearer(seen.look, 1 / NEAR)),
-    usual: look(VIEWS.usual),
-    spine: look(VIEWS.spine),
-    head: look(VIEWS.head),
-    inside: look(VIEWS.inside),
+    usual: look(views.usual),
+    spine: look(views.spine),
+    head: look(views.head),
+    inside: look(views.inside),
     open: open(Math.min(openings, seen.open + 1)),
     before: open(Math.max(0, seen.open - 1)),
-    close: () => setSeen({ ...seen, open: 0, look: VIEWS.usual }),
+    close: () => setSeen({ ...seen, open: 0, look: views.usual }),
     cover: () => setSeen({ ...seen, cover: NEXT[seen.cover] }),
     cut: () => setSeen({ ...seen, cut: (seen.cut + 1) % (stations + 1) }),
   };

@@ -47,8 +47,8 @@ describe('a book that is opened', () => {
     const points = opened(away, alone, 1);
     expect(points.slice(0, 4).flat()).toEqual(away.across.slice(0, 8));
     const [before, end] = [points[5]!, points[6]!];
-    expect(end[0] - before[0]).toBeCloseTo(30, 6);
-    expect(end[1] - before[1]).toBeCloseTo(0, 6);
+    expect(end[0] - before[0]).toBeCloseTo(30 * Math.sin(0.85 * Math.PI), 6);
+    expect(end[1] - before[1]).toBeCloseTo(30 * Math.cos(0.85 * Math.PI), 6);
     expect(opened(first, alone, 1).flat()).toEqual(first.across);
   });
 

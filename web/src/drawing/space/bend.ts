@@ -19,6 +19,9 @@ export interface Hinge {
 /** Leaves bend over so many mm beyond the hinge, in so many straight parts. */
 const BEND_MM = 18;
 const PARTS = 36;
+/** Leaves turn by a right angle to either side; those of a section that lies on the table are laid over. */
+const RIGHT = Math.PI / 2;
+const OVER = 0.85 * Math.PI;
 
 /** Whether a point goes with the front, with the back, or stays. */
 export function side(profile: Profile, point: number, hinge: Hinge): -1 | 0 | 1 {
@@ -71,7 +74,7 @@ export function opened(profile: Profile, hinge: Hinge | null, far: number): Acro
       points.push([y, z]);
       continue;
     }
-    const line = bent(depth, way * far * (Math.PI / 2));
+    const line = bent(depth, way * far * (hinge.alone ? OVER : RIGHT));
     const off = y - hinge.y;
     points.push([hinge.y + line.y + off * Math.cos(line.turn), hinge.z - out * (line.z + off * Math.sin(line.turn))]);
   }

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { between, distance, eye, nearer, turned, VIEWS } from './camera';
+import { between, distance, eye, nearer, turned, VIEWS, viewsOf } from './camera';
 import { from, told } from './told';
 
 describe('the eye', () => {
@@ -43,15 +43,26 @@ describe('words for what is seen', () => {
 
   it('say what is open, covered, cut and sewn', () => {
     expect(
-      told({ look: VIEWS.spine, open: 3, cover: 'off', cut: 2 }, { folded: true, covered: true, sewn: 4, moves: 9 }),
+      told(
+        { look: VIEWS.spine, open: 3, cover: 'off', cut: 2 },
+        { folded: true, backToBack: false, covered: true, sewn: 4, moves: 9 },
+      ),
     ).toBe(
       'Seen from the spine, open inside signature 3, without its cover, cut through at station 2, 4 of 9 moves sewn',
     );
     expect(
       told(
         { look: VIEWS.spine, open: 0, cover: 'whole', cut: 0 },
-        { folded: false, covered: false, sewn: 9, moves: 9 },
+        { folded: false, backToBack: false, covered: false, sewn: 9, moves: 9 },
       ),
     ).toBe('Seen from the spine, closed, sewn to the end');
+  });
+
+  it('is looked at from above where it lies open on the table', () => {
+    const { usual, spine } = viewsOf({ backToBack: true });
+    expect(eye(usual, 100)[1]).toBeGreaterThan(0);
+    expect(eye(spine, 100)[1]).toBeCloseTo(-100, 6);
+    expect(from(usual, true)).toBe('from above, the second section nearer');
+    expect(from(spine, true)).toBe('from beneath');
   });
 });

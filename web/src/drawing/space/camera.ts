@@ -17,6 +17,19 @@ export const VIEWS = {
   back: { round: Math.PI / 2, tilt: 0, near: 1 },
 } satisfies Record<string, Look>;
 
+/** Where each look is for a book that lies open on the table, its two sections to the left and to the right. */
+const LYING: typeof VIEWS = {
+  ...VIEWS,
+  usual: { round: Math.PI / 2 - 0.45, tilt: 0.5, near: 1 },
+  spine: { round: -Math.PI / 2, tilt: 0, near: 1 },
+  inside: { round: Math.PI / 2 + 0.35, tilt: 0.3, near: 1.05 },
+};
+
+/** The looks of a book, by how it lies. */
+export function viewsOf(book: { backToBack: boolean }): typeof VIEWS {
+  return book.backToBack ? LYING : VIEWS;
+}
+
 const MOST_TILT = Math.PI / 2 - 0.02;
 const NEAREST = 12;
 const FARTHEST = 0.5;

@@ -1,5 +1,5 @@
 import { useEffect, useMemo, useRef, useState, type RefObject } from 'react';
-import { between, turned, VIEWS, type Look } from './camera';
+import { between, turned, viewsOf, type Look } from './camera';
 import type { CoverSeen } from './flats';
 import { Model, type Colours, type Space } from './model';
 import { Stage } from './stage';
@@ -16,7 +16,10 @@ export interface Seen {
   upTo?: number;
 }
 
-export const AT_FIRST: Seen = { look: VIEWS.usual, open: 0, cover: 'through', cut: 0 };
+/** How a book is seen before anything else is asked for. */
+export function atFirst(space: Space): Seen {
+  return { look: viewsOf(space).usual, open: 0, cover: 'through', cut: 0 };
+}
 
 const WAY_MS = 500;
 const MOVE_MS = 650;
@@ -148,11 +151,17 @@ export function byHand(seen: Seen, round: number, tilt: number): Seen {
 }
 
 /** As hands have it: open at the signature in hand, its inside or its fold towards the eye. */
-export function asHeld(seen: Seen, hands: { turned: boolean; signature: number }, folded: boolean): Seen {
+export function asHeld(seen: Seen, hands: { turned: boolean; signature: number }, space: Space): Seen {
+  const views = viewsOf(space);
+  const { turned: over, signature } = hands;
+  if (space.backToBack) {
+    // one side of the sewing is the fold of the one section, the other that of the other
+    return { ...seen, upTo: space.signatures, open: over ? 2 : 1, look: views.inside };
+  }
   return {
     ...seen,
-    upTo: hands.signature,
-    open: folded && !hands.turned ? hands.signature : 0,
-    look: !folded ? (hands.turned ? VIEWS.back : VIEWS.front) : hands.turned ? VIEWS.spine : VIEWS.inside,
+    upTo: signature,
+    open: space.folded && !over ? signature : 0,
+    look: !space.folded ? (over ? views.back : views.front) : over ? views.spine : views.inside,
   };
 }
