@@ -3,6 +3,7 @@ package itomichi.space;
 import itomichi.path.Point3;
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -25,8 +26,8 @@ final class SideBySide {
     private static final double REACHED = 2.5;
     /** What lies aside in a fold lies deeper by so much of it. */
     private static final double DEEPER = 0.4;
-    /** Holes are gone through so often: those that were laid first did not know of the others. */
-    private static final int SWEEPS = 2;
+    /** What is further from a hole does not matter to it. */
+    private static final double CLOSE_MM = 8;
 
     /**
      * Where a thread lies in its hole.
@@ -85,6 +86,7 @@ final class SideBySide {
     private final Through through;
     private final double insideMm;
     private final Aside[] lies;
+    private final Map<List<Long>, List<Aside>> laid = new HashMap<>();
     private final Map<Integer, Integer> strandOf = new LinkedHashMap<>();
     private final Map<Integer, int[]> ends = new LinkedHashMap<>();
 
@@ -186,13 +188,48 @@ final class SideBySide {
             sharing.computeIfAbsent(holes.get(passage - 1), none -> new ArrayList<>())
                     .add(passage);
         }
-        for (int sweep = 0; sweep < SWEEPS; sweep++) {
-            sharing.values().stream().filter(passages -> passages.size() > 1).forEach(this::lay);
-        }
+        sharing.values().stream().filter(passages -> passages.size() > 1).forEach(this::lay);
     }
 
     /** Tries the places of a hole, turned, and changes them about while that helps. */
     private void lay(List<Integer> passages) {
+        List<Long> likeness = likeness(passages);
+        List<Aside> known = laid.get(likeness);
+        if (known != null) {
+            set(passages, known);
+        } else {
+            laid.put(likeness, best(passages));
+        }
+    }
+
+    private void set(List<Integer> passages, List<Aside> places) {
+        for (int i = 0; i < passages.size(); i++) {
+            lies[passages.get(i)] = places.get(i);
+        }
+    }
+
+    /** What lies about a hole, so told that holes of which it is alike are laid alike: in hundredths of a mm from the first point. */
+    private List<Long> likeness(List<Integer> passages) {
+        List<Long> likeness = new ArrayList<>();
+        for (int passage : passages) {
+            List<Vertex> strand = strands.get(strandOf.getOrDefault(passage, 0));
+            Point3 hole = strand.get(ends(passage)[0]).at();
+            for (int i = from(passage); i <= to(passage); i++) {
+                Point3 at = strand.get(i).at();
+                likeness.add(hundredths(at.xMm() - hole.xMm()));
+                likeness.add(hundredths(at.yMm() - hole.yMm()));
+                likeness.add(hundredths(at.zMm() - hole.zMm()));
+            }
+            likeness.add(Long.MAX_VALUE);
+        }
+        return likeness;
+    }
+
+    private static long hundredths(double mm) {
+        return Math.round(100 * Math.max(-CLOSE_MM, Math.min(CLOSE_MM, mm)));
+    }
+
+    private List<Aside> best(List<Integer> passages) {
         List<Near> near = near(passages);
         double least = Double.MAX_VALUE;
         List<Aside> best = List.of();
@@ -222,7 +259,8 @@ final class SideBySide {
                 best = places;
             }
         }
-        tried(passages, best, near, 0);
+        set(passages, best);
+        return best;
     }
 
     /** So many circles as thick as the thread that touch each other. */
@@ -242,9 +280,7 @@ final class SideBySide {
 
     /** Lays passages there, and says how much thread then lies in other thread; no more is looked at once that is enough. */
     private double tried(List<Integer> passages, List<Aside> places, List<Near> near, double enough) {
-        for (int i = 0; i < passages.size(); i++) {
-            lies[passages.get(i)] = places.get(i);
-        }
+        set(passages, places);
         double cost = 0;
         for (Near pair : near) {
             if (cost > enough) {
