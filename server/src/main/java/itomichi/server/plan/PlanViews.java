@@ -30,11 +30,14 @@ import java.util.stream.IntStream;
 /** Makes plans and their views from documents. */
 public final class PlanViews {
 
+    /** As many as a few windows look at. */
+    private static final LatelyPlanned LATELY = new LatelyPlanned(6, Planner::planUnmended);
+
     private PlanViews() {}
 
     /** The plan of a document, for whoever does not offer to mend anything. */
     public static BookPlan plan(BookDocument document) {
-        return Planner.planUnmended(BookDocuments.spec(document));
+        return LATELY.of(BookDocuments.spec(document));
     }
 
     /** The plan of a document with what mends its remarks. */
