@@ -5,7 +5,7 @@ import { Link, useNavigate } from 'react-router';
 import { api, failure, outcome, value } from '../../api/client';
 import { SelectField } from '../../ui/choices';
 import { ErrorNote, Waiting } from '../../ui/ErrorNote';
-import { dayAndTime } from './when';
+import { said } from './when';
 import './classes.css';
 
 /** The classes there are, and a new one begun from a book on the bench. */
@@ -35,7 +35,7 @@ export default function Classes() {
                 <Link to={`/classes/${one.id}`}>{one.name}</Link>
                 <span>
                   {one.book}, {one.people} {one.people === 1 ? 'person' : 'people'}
-                  {one.begins && `, ${dayAndTime(one.begins)}`}
+                  {one.begins && `, ${said(one.begins)}`}
                 </span>
               </li>
             ))}

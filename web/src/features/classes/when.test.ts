@@ -1,7 +1,7 @@
 import { expect, test } from 'vitest';
-import { dayAndTime, sent } from './when';
+import { dayAndTime, said, sent } from './when';
 
-test('a day and a time are read as they are said', () => {
+test('a day and a time are read as they are shown to be typed', () => {
   expect(sent(dayAndTime('2026-12-05T14:00'))).toBe('2026-12-05T14:00');
 });
 
@@ -15,4 +15,9 @@ test('nothing typed is nothing sent', () => {
 
 test('what is no day is sent as it stands, to be told so', () => {
   expect(sent('soon')).toBe('soon');
+});
+
+test('a day is said with the name of its month', () => {
+  expect(said('2026-12-05T14:00')).toBe('5 December 2026 at 14:00');
+  expect(said('2026-08-21')).toBe('21 August 2026');
 });
