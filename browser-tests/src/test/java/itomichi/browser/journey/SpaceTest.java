@@ -53,6 +53,19 @@ public class SpaceTest extends ScreenJourney {
     }
 
     @Test
+    public void twoSectionsSewnAtOnceLieOnTheTableAndOpenEach() {
+        Page page = inSpace(prepare.beginBound("Two in one", "Double pamphlet", 48));
+        assertThat(words(page)).containsText("Seen from above");
+        byte[] closed = picture(page);
+        button(page, "Open the first signature").click();
+        assertThat(words(page)).containsText("open inside signature 1");
+        assertNotEquals(picture(page), closed);
+        button(page, "Open the next signature").click();
+        assertThat(words(page)).containsText("open inside signature 2");
+        assertThat(button(page, "Open the next signature")).isDisabled();
+    }
+
+    @Test
     public void itIsTurnedOpenedAndCutByKeysAlone() {
         Page page = inSpace(prepare.beginBound("Turned in space", "Link stitch", 64));
         assertEquals(violations(page), List.of());
