@@ -19,8 +19,8 @@ final class Rounded {
 
     /** What goes from fold to fold is told by a point in so many mm: it lies on folds that are narrower than this is long. */
     private static final double STEP_MM = 0.4;
-    /** A thread that is no further from the middle of a fold comes out of its hole. */
-    private static final double AT_HOLE_MM = 0.3;
+    /** A thread that is no further from the middle of a fold than so many diameters comes out of its hole, beside two others at most. */
+    private static final double AT_HOLE = 0.62;
     /** The arc of a cover is told by so many chords, which is even: its middle is a point. */
     private static final int CHORDS = 12;
 
@@ -148,7 +148,7 @@ final class Rounded {
         for (int number = 1; number <= folds.count(); number++) {
             double aside = at.yMm() - folds.acrossMm(number);
             double clear = folds.reachMm(number) + offMm;
-            if (Math.abs(aside) < AT_HOLE_MM || Math.abs(aside) > clear) {
+            if (Math.abs(aside) < AT_HOLE * folds.frame().threadMm() || Math.abs(aside) > clear) {
                 continue;
             }
             double centreMm = slidMm(folds.acrossMm(number)) + folds.centreMm(number);

@@ -20,8 +20,6 @@ final class SideBySide {
     private static final int REACH = 3;
     /** A stretch is looked at in so many places; most of them are near the hole, where it matters. */
     private static final double[] LOOKED_AT = {0.005, 0.015, 0.03, 0.07, 0.2, 0.5, 0.8};
-    /** What crosses a hole no further from it lies over it, in diameters of the thread. */
-    private static final double OVER = 0.6;
     /** How far from each other what may come to lie in each other is before, in diameters: it goes aside, either of both. */
     private static final double REACHED = 2.5;
     /** What lies aside in a fold lies deeper by so much of it. */
@@ -64,14 +62,6 @@ final class SideBySide {
             return new Point3(alongMm, point.yMm() + asideMm, point.zMm() + (inside ? -deeperMm : deeperMm));
         }
     }
-
-    /**
-     * A point that the thread comes to.
-     *
-     * @param step the step that brings it there
-     * @param passage the number of the passage whose end it is, from 1; 0 where it is in no hole
-     */
-    record Vertex(Point3 at, int step, int passage) {}
 
     /**
      * A point of a passage lies in its place; what is between two goes from the one's to the other's.
@@ -120,66 +110,11 @@ final class SideBySide {
      */
     static List<List<Vertex>> of(
             List<List<Vertex>> strands, List<Point3> holes, double thickMm, Through through, double insideMm) {
-        List<Point3> all = new ArrayList<>(holes);
-        List<List<Vertex>> crossed = crossing(strands, all, thickMm);
-        SideBySide beside = new SideBySide(crossed, all.size(), thickMm, through, insideMm);
-        beside.share(all);
+        Crossings crossings = new Crossings(strands, holes, thickMm);
+        List<List<Vertex>> crossed = crossings.strands();
+        SideBySide beside = new SideBySide(crossed, crossings.holes().size(), thickMm, through, insideMm);
+        beside.share(crossings.holes());
         return beside.moved();
-    }
-
-    /** What lies over the mouth of a hole without going in has its place there too. */
-    private static List<List<Vertex>> crossing(List<List<Vertex>> strands, List<Point3> holes, double thickMm) {
-        Map<Point3, Point3> mouths = new LinkedHashMap<>();
-        strands.forEach(strand -> strand.stream()
-                .filter(vertex -> vertex.passage() > 0)
-                .forEach(vertex -> mouths.put(vertex.at(), holes.get(vertex.passage() - 1))));
-        List<List<Vertex>> crossed = new ArrayList<>();
-        for (List<Vertex> strand : strands) {
-            List<Vertex> points = new ArrayList<>();
-            for (int i = 0; i < strand.size(); i++) {
-                if (i > 0) {
-                    points.addAll(over(strand.get(i - 1), strand.get(i), mouths, holes, thickMm));
-                }
-                points.add(strand.get(i));
-            }
-            crossed.add(points);
-        }
-        return crossed;
-    }
-
-    private static List<Vertex> over(
-            Vertex from, Vertex to, Map<Point3, Point3> mouths, List<Point3> holes, double thickMm) {
-        double longMm = from.at().distanceMm(to.at());
-        if (longMm < 4 * thickMm || (from.passage() > 0 && from.passage() == to.passage())) {
-            return List.of();
-        }
-        List<Vertex> over = new ArrayList<>();
-        mouths.entrySet().stream()
-                .filter(mouth -> near(from.at(), to.at(), mouth.getKey(), thickMm))
-                .filter(mouth -> {
-                    double far = from.at().distanceMm(mouth.getKey());
-                    return far > 2 * thickMm
-                            && longMm - far > 2 * thickMm
-                            && from.at().toward(to.at(), far / longMm).distanceMm(mouth.getKey()) < OVER * thickMm;
-                })
-                .sorted((a, b) -> Double.compare(
-                        from.at().distanceMm(a.getKey()), from.at().distanceMm(b.getKey())))
-                .forEach(mouth -> {
-                    holes.add(mouth.getValue());
-                    over.add(new Vertex(mouth.getKey(), to.step(), holes.size()));
-                });
-        return over;
-    }
-
-    /** Whether a point may lie on the way between two: the most of them do not, and are so passed over quickly. */
-    private static boolean near(Point3 from, Point3 to, Point3 point, double roomMm) {
-        return within(from.yMm(), to.yMm(), point.yMm(), roomMm)
-                && within(from.zMm(), to.zMm(), point.zMm(), roomMm)
-                && within(from.xMm(), to.xMm(), point.xMm(), roomMm);
-    }
-
-    private static boolean within(double from, double to, double at, double roomMm) {
-        return at > Math.min(from, to) - roomMm && at < Math.max(from, to) + roomMm;
     }
 
     private void share(List<Point3> holes) {

@@ -12,7 +12,6 @@ import itomichi.path.Spot;
 import itomichi.path.StabFrame;
 import itomichi.path.Tail;
 import itomichi.plan.SewingPlan;
-import itomichi.space.SideBySide.Vertex;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.LinkedHashMap;

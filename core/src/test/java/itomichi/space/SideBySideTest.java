@@ -12,7 +12,6 @@ import itomichi.path.Point3;
 import itomichi.path.Polyline;
 import itomichi.path.SewingStep;
 import itomichi.space.SideBySide.Through;
-import itomichi.space.SideBySide.Vertex;
 import itomichi.structure.Structures;
 import java.util.ArrayList;
 import java.util.HashSet;
@@ -78,6 +77,16 @@ public class SideBySideTest {
             assertTrue(Math.abs(strand.get(0).at().yMm()) <= THICK_MM / 2 + 1e-9, "no further aside");
             assertTrue(strand.get(0).at().zMm() <= INSIDE.zMm() + 1e-9, "no nearer to the paper");
         }
+    }
+
+    /** What goes over the mouth of a hole has a place there beside the thread that comes out of it. */
+    @Test
+    public void whatCrossesAHoleLiesBesideWhatIsInIt() {
+        List<Vertex> over = List.of(new Vertex(new Point3(0, 0, 0), 3, 0), new Vertex(new Point3(100, 0, 0), 3, 0));
+        List<List<Vertex>> both =
+                SideBySide.of(List.of(outwards(1, 100), over), List.of(MOUTH), THICK_MM, Through.FOLD, -1);
+        assertEquals(both.get(1).size(), 3);
+        assertEquals(both.get(1).get(1).at().distanceMm(both.get(0).get(1).at()), THICK_MM, 1e-9);
     }
 
     @DataProvider
