@@ -2,6 +2,7 @@ package itomichi.space;
 
 import itomichi.gathering.FoldedSheet;
 import itomichi.gathering.Signature;
+import itomichi.measure.Length;
 import itomichi.path.Face;
 import itomichi.path.FoldFrame;
 import itomichi.path.Hole;
@@ -12,9 +13,11 @@ import itomichi.plan.WorkedBook;
 import itomichi.punching.HoleGroup;
 import itomichi.space.BookInSpace.Sheets;
 import itomichi.space.Profile.Part;
+import itomichi.spec.BookSpec;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
+import java.util.function.Function;
 
 /**
  * Folded sheets in space. Every sheet goes round those inside it by half a circle; its leaves lie from there to the fore edge, where
@@ -24,8 +27,6 @@ final class FoldedInSpace {
 
     /** A fold is told by so many chords. */
     private static final int CHORDS = 8;
-    /** Leaves bend near the spine when the book is opened: there they are told by more points. From the fold, mm. */
-    private static final double[] BENDS = {2, 5, 8, 12, 16, 21, 27, 34};
     /** How far a tape goes on to either side: common practice. */
     private static final double TAPE_ON_MM = 30;
 
@@ -47,15 +48,14 @@ final class FoldedInSpace {
 
     Sheets sheets() {
         List<Profile> profiles = new ArrayList<>();
-        double allMm =
-                folds.signatures().stream().mapToDouble(FoldedInSpace::thickMm).sum();
+        double allMm = folds.signatures().stream().mapToDouble(this::thickMm).sum();
         double firstMm = folds.acrossMm(1);
         double lastMm = folds.acrossMm(folds.count());
         double edgeMm = (firstMm + lastMm - allMm) / 2;
         double edgeFrom = edgeMm;
         for (int number = 1; number <= folds.count(); number++) {
             double thickMm = thickMm(folds.signature(number));
-            profiles.addAll(nest(number, edgeMm + thickMm / 2));
+            profiles.addAll(nest(number, edgeMm + beforeMm(folds.signature(number))));
             edgeMm += thickMm;
         }
         profiles.addAll(tapes(firstMm, lastMm));
@@ -76,14 +76,36 @@ final class FoldedInSpace {
     static double foreMm(List<Profile> profiles) {
         return profiles.stream()
                 .filter(profile -> profile.part() == Part.SHEET)
-                .mapToDouble(sheet -> sheet.across().get(0).zMm())
+                .flatMap(sheet -> sheet.across().stream())
+                .mapToDouble(Point3::zMm)
                 .min()
                 .orElse(0);
     }
 
     /** Thickness of a signature where nothing but paper is. */
-    static double thickMm(Signature signature) {
-        return 2 * signature.laidFlat().mm();
+    private double thickMm(Signature signature) {
+        return beforeMm(signature) + afterMm(signature);
+    }
+
+    /** Of that, the leaves before its middle. */
+    private double beforeMm(Signature signature) {
+        return layersMm(signature, FoldedSheet::first);
+    }
+
+    private double afterMm(Signature signature) {
+        return layersMm(signature, FoldedSheet::second);
+    }
+
+    private double layersMm(Signature signature, Function<FoldedSheet, Length> half) {
+        Length leaf = spec().leaf().width();
+        return signature.sheets().stream()
+                .mapToDouble(sheet -> LeafInSpace.layers(half.apply(sheet), leaf)
+                        * sheet.thickness().mm())
+                .sum();
+    }
+
+    private BookSpec spec() {
+        return book.spec();
     }
 
     /** The sheets of a signature, the innermost first, with the middle of its fore edge there. */
@@ -92,72 +114,52 @@ final class FoldedInSpace {
         Holes.Fold fold = holes.folds().get(number - 1);
         double centreMm = folds.centreMm(number);
         double trimMm = trimmedMm(signature, centreMm);
+        Length usual = spec().leaf().width();
         List<Profile> profiles = new ArrayList<>();
+        // what lies between the middle of the signature and the next leaf, at the fore edge, before it and after it
+        double beforeMm = 0;
+        double afterMm = 0;
         for (Signature.Nested nested : signature.nested()) {
             FoldedSheet sheet = nested.sheet();
-            double middleMm = nested.innerRadiusMm() + sheet.thickness().mm() / 2;
-            double radiusMm = folds.roomMm() + middleMm;
+            double paperMm = sheet.thickness().mm();
+            double radiusMm = folds.roomMm() + nested.innerRadiusMm() + paperMm / 2;
             double acrossMm = folds.acrossMm(number);
-            List<Point3> points = new ArrayList<>();
-            leg(
-                    points,
-                    acrossMm - radiusMm,
-                    edgeMm - middleMm,
-                    centreMm,
-                    endMm(sheet.first().mm(), radiusMm, centreMm, trimMm));
+            LeafInSpace first = new LeafInSpace(
+                    sheet.first(), usual, paperMm, acrossMm - radiusMm, edgeMm - beforeMm - paperMm / 2, -1);
+            LeafInSpace second = new LeafInSpace(
+                    sheet.second(), usual, paperMm, acrossMm + radiusMm, edgeMm + afterMm + paperMm / 2, 1);
+            List<Point3> points = new ArrayList<>(first.points(centreMm, radiusMm, trimMm));
             Collections.reverse(points);
+            int turn = points.size() - 1 + CHORDS / 2;
             for (int chord = 1; chord < CHORDS; chord++) {
                 double angle = Math.PI * chord / CHORDS;
                 points.add(new Point3(0, acrossMm - radiusMm * Math.cos(angle), centreMm + radiusMm * Math.sin(angle)));
             }
-            int turn = points.size() - 1 - (CHORDS - 1) / 2;
-            leg(
-                    points,
-                    acrossMm + radiusMm,
-                    edgeMm + middleMm,
-                    centreMm,
-                    endMm(sheet.second().mm(), radiusMm, centreMm, trimMm));
+            points.addAll(second.points(centreMm, radiusMm, trimMm));
+            beforeMm += first.layersMm();
+            afterMm += second.layersMm();
             profiles.add(new Profile(
                     Part.SHEET,
                     number,
                     sheet.paper(),
                     fold.head().mm(),
                     fold.head().plus(fold.height()).mm(),
-                    sheet.thickness().mm(),
+                    paperMm,
                     points,
                     turn));
         }
         return profiles;
     }
 
-    /** A leaf from the fold to the fore edge. */
-    private void leg(List<Point3> points, double spineMm, double edgeMm, double centreMm, double endMm) {
-        double longMm = centreMm - endMm;
-        double leafMm = book.spec().leaf().width().mm();
-        points.add(new Point3(0, spineMm, centreMm));
-        for (double bend : BENDS) {
-            if (bend < longMm - 1) {
-                points.add(new Point3(0, spineMm + (edgeMm - spineMm) * bend / leafMm, centreMm - bend));
-            }
-        }
-        points.add(new Point3(0, spineMm + (edgeMm - spineMm) * Math.min(1, longMm / leafMm), endMm));
-    }
-
-    /** Where a leaf of that width ends: a quarter of a circle of it is spent on the fold. One that is folded back ends where it is folded. */
-    private double endMm(double wideMm, double radiusMm, double centreMm, double trimMm) {
-        double lies = Math.min(wideMm, book.spec().leaf().width().mm());
-        return Math.max(trimMm, centreMm - Math.max(1, lies - Math.PI / 2 * radiusMm));
-    }
-
     /** Where the fore edge is trimmed to the outermost leaf; far out where it is left as it stands. */
     private double trimmedMm(Signature signature, double centreMm) {
-        if (!book.spec().leaf().trimmed()) {
+        if (!spec().leaf().trimmed()) {
             return Double.NEGATIVE_INFINITY;
         }
         double outermost = folds.roomMm()
                 + signature.laidFlat().mm()
                 - signature.sheets().get(0).thickness().mm() / 2;
-        return centreMm - (book.spec().leaf().width().mm() - Math.PI / 2 * outermost);
+        return centreMm - (spec().leaf().width().mm() - Math.PI / 2 * outermost);
     }
 
     private List<Pierced> pierced() {

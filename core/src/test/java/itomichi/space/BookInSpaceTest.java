@@ -17,6 +17,7 @@ import itomichi.path.SewingStep;
 import itomichi.plan.SewingPlan;
 import itomichi.space.Profile.Part;
 import itomichi.spec.BookSpec;
+import itomichi.spec.GatherWish;
 import itomichi.structure.Structures;
 import java.util.Arrays;
 import java.util.HashMap;
@@ -121,6 +122,25 @@ public class BookInSpaceTest {
                 .max()
                 .orElseThrow();
         assertEquals(most - least, block(plan).pressed().length().mm(), 0.02 * (most - least));
+    }
+
+    /** A leaf that is folded back lies over itself: the book is so much thicker at the fore edge. */
+    @Test
+    public void whatFoldsOutLiesTwiceAtTheForeEdge() {
+        BookPlan plan = Planner.plan(Books.bound("pamphlet")
+                .withPapers(Books.twoPapers())
+                .withGathering(GatherWish.PLAIN.withRecipes(List.of(Books.mixedRecipe()))));
+        List<Profile> sheets = sheets(of(plan));
+        Profile outer = sheets.get(sheets.size() - 1);
+        double wide = outer.across().get(outer.across().size() - 1).yMm()
+                - outer.across().get(0).yMm();
+        // every leaf once, the one that folds out twice: it is of the innermost sheet
+        double leaves = 2 * sheets.stream().mapToDouble(Profile::thickMm).sum();
+        // leaves slant from the thicker spine, and end a little before their full width
+        assertEquals(
+                wide + outer.thickMm(),
+                leaves + sheets.get(0).thickMm(),
+                0.03 * sheets.get(0).thickMm());
     }
 
     /** A sheet is as long round its fold as it was cut: chords of a bend are shorter by little. */
