@@ -54,6 +54,7 @@ export class Model {
     const across = profiles.flatMap((one) => one.across.filter((_, i) => i % 2 === 0));
     this.middleMm = (Math.min(...across) + Math.max(...across)) / 2;
     const sheets = profiles.filter((one) => one.part === 'SHEET');
+    const pasted = profiles.filter((one) => one.part === 'PASTED');
     const many = space.folded && sheets.length > MANY_SHEETS;
     const nests = many ? bundled(sheets) : [];
     colours.papers.forEach((colour, paper) => {
@@ -62,6 +63,7 @@ export class Model {
       const name = `paper ${paper + 1}`;
       this.flats.add(name, of(sheets), colour, { when: many ? 'whole' : 'always' });
       this.flats.add(`${name}, signatures`, of(nests), colour, { when: 'not whole' });
+      this.flats.add(`${name}, pasted on`, of(pasted), colour, { when: 'always' });
     });
     const cover = (name: string, parts: Profile['part'][], colour: string) =>
       this.flats.add(

@@ -3,6 +3,7 @@ package itomichi.space;
 import itomichi.gathering.FoldedSheet;
 import itomichi.gathering.Signature;
 import itomichi.measure.Length;
+import itomichi.pages.Leaf.Half;
 import itomichi.path.Face;
 import itomichi.path.FoldFrame;
 import itomichi.path.Hole;
@@ -12,12 +13,14 @@ import itomichi.plan.Holes;
 import itomichi.plan.WorkedBook;
 import itomichi.punching.HoleGroup;
 import itomichi.space.BookInSpace.Sheets;
+import itomichi.space.PastedInSpace.Side;
 import itomichi.space.Profile.Part;
 import itomichi.spec.BookSpec;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
 import java.util.function.Function;
+import java.util.stream.IntStream;
 
 /**
  * Folded sheets in space. Every sheet goes round those inside it by half a circle; its leaves lie from there to the fore edge, where
@@ -34,6 +37,7 @@ final class FoldedInSpace {
     private final FoldFrame frame;
     private final Holes.InFolds holes;
     private final FoldPlaces folds;
+    private final PastedInSpace pasted;
 
     FoldedInSpace(WorkedBook book, FoldFrame frame) {
         this(book, frame, FoldPlaces.of(book, frame));
@@ -44,18 +48,21 @@ final class FoldedInSpace {
         this.frame = frame;
         this.holes = book.holes().flatMap(Holes::inFolds).orElseThrow();
         this.folds = folds;
+        this.pasted = new PastedInSpace(book);
     }
 
     Sheets sheets() {
         List<Profile> profiles = new ArrayList<>();
-        double allMm = folds.signatures().stream().mapToDouble(this::thickMm).sum();
+        double allMm = IntStream.rangeClosed(1, folds.count())
+                .mapToDouble(this::thickMm)
+                .sum();
         double firstMm = folds.acrossMm(1);
         double lastMm = folds.acrossMm(folds.count());
         double edgeMm = (firstMm + lastMm - allMm) / 2;
         double edgeFrom = edgeMm;
         for (int number = 1; number <= folds.count(); number++) {
-            double thickMm = thickMm(folds.signature(number));
-            profiles.addAll(nest(number, edgeMm + beforeMm(folds.signature(number))));
+            double thickMm = thickMm(number);
+            profiles.addAll(nest(number, edgeMm + beforeMm(number)));
             edgeMm += thickMm;
         }
         profiles.addAll(tapes(firstMm, lastMm));
@@ -82,26 +89,28 @@ final class FoldedInSpace {
                 .orElse(0);
     }
 
-    /** Thickness of a signature where nothing but paper is. */
-    private double thickMm(Signature signature) {
-        return beforeMm(signature) + afterMm(signature);
+    /** Thickness of a signature away from the spine: its paper and what is pasted to it. */
+    private double thickMm(int number) {
+        return layersMm(number, Half.FIRST, FoldedSheet::first) + layersMm(number, Half.SECOND, FoldedSheet::second);
     }
 
     /** Of that, the leaves before its middle. */
-    private double beforeMm(Signature signature) {
-        return layersMm(signature, FoldedSheet::first);
+    private double beforeMm(int number) {
+        return layersMm(number, Half.FIRST, FoldedSheet::first);
     }
 
-    private double afterMm(Signature signature) {
-        return layersMm(signature, FoldedSheet::second);
-    }
-
-    private double layersMm(Signature signature, Function<FoldedSheet, Length> half) {
-        Length leaf = spec().leaf().width();
-        return signature.sheets().stream()
-                .mapToDouble(sheet -> LeafInSpace.layers(half.apply(sheet), leaf)
-                        * sheet.thickness().mm())
-                .sum();
+    private double layersMm(int number, Half half, Function<FoldedSheet, Length> width) {
+        double allMm = 0;
+        int sheetNumber = 1;
+        for (FoldedSheet sheet : folds.signature(number).sheets()) {
+            allMm += LeafInSpace.layers(width.apply(sheet), spec().leaf().width())
+                    * sheet.thickness().mm();
+            for (Side side : Side.values()) {
+                allMm += pasted.thickMm(number, sheetNumber, half, side);
+            }
+            sheetNumber++;
+        }
+        return allMm;
     }
 
     private BookSpec spec() {
@@ -116,14 +125,18 @@ final class FoldedInSpace {
         double trimMm = trimmedMm(signature, centreMm);
         Length usual = spec().leaf().width();
         List<Profile> profiles = new ArrayList<>();
+        List<Profile> onPages = new ArrayList<>();
         // what lies between the middle of the signature and the next leaf, at the fore edge, before it and after it
         double beforeMm = 0;
         double afterMm = 0;
+        int sheetNumber = signature.count();
         for (Signature.Nested nested : signature.nested()) {
             FoldedSheet sheet = nested.sheet();
             double paperMm = sheet.thickness().mm();
             double radiusMm = folds.roomMm() + nested.innerRadiusMm() + paperMm / 2;
             double acrossMm = folds.acrossMm(number);
+            beforeMm += pasted.thickMm(number, sheetNumber, Half.FIRST, Side.BACK);
+            afterMm += pasted.thickMm(number, sheetNumber, Half.SECOND, Side.FRONT);
             LeafInSpace first = new LeafInSpace(
                     sheet.first(), usual, paperMm, acrossMm - radiusMm, edgeMm - beforeMm - paperMm / 2, -1);
             LeafInSpace second = new LeafInSpace(
@@ -136,18 +149,19 @@ final class FoldedInSpace {
                 points.add(new Point3(0, acrossMm - radiusMm * Math.cos(angle), centreMm + radiusMm * Math.sin(angle)));
             }
             points.addAll(second.points(centreMm, radiusMm, trimMm));
-            beforeMm += first.layersMm();
-            afterMm += second.layersMm();
-            profiles.add(new Profile(
-                    Part.SHEET,
-                    number,
-                    sheet.paper(),
-                    fold.head().mm(),
-                    fold.head().plus(fold.height()).mm(),
-                    paperMm,
-                    points,
-                    turn));
+            double headMm = fold.head().mm();
+            double highMm = fold.height().mm();
+            onPages.addAll(pasted.on(
+                    number, sheetNumber, Half.FIRST, first.leg(centreMm, radiusMm, trimMm), paperMm, headMm, highMm));
+            onPages.addAll(pasted.on(
+                    number, sheetNumber, Half.SECOND, second.leg(centreMm, radiusMm, trimMm), paperMm, headMm, highMm));
+            beforeMm += first.layersMm() + pasted.thickMm(number, sheetNumber, Half.FIRST, Side.FRONT);
+            afterMm += second.layersMm() + pasted.thickMm(number, sheetNumber, Half.SECOND, Side.BACK);
+            sheetNumber--;
+            profiles.add(
+                    new Profile(Part.SHEET, number, sheet.paper(), headMm, headMm + highMm, paperMm, points, turn));
         }
+        profiles.addAll(onPages);
         return profiles;
     }
 

@@ -33,13 +33,20 @@ record LeafInSpace(Length width, Length usual, double paperMm, double spineMm, d
     }
 
     /**
-     * Its middle, from the fold.
+     * Its middle, from the fold to where it ends, those parts that are folded back too.
      *
      * @param centreMm where the fold's half circle has its middle, z
      * @param radiusMm of that half circle: a quarter of the circle is spent on it
      * @param trimMm where the fore edge is trimmed, z
      */
     List<Point3> points(double centreMm, double radiusMm, double trimMm) {
+        List<Point3> points = new ArrayList<>(leg(centreMm, radiusMm, trimMm));
+        points.addAll(foldedBack(centreMm, points.get(points.size() - 1).zMm()));
+        return points;
+    }
+
+    /** The same up to where it is folded back. */
+    List<Point3> leg(double centreMm, double radiusMm, double trimMm) {
         double spentMm = Math.PI / 2 * radiusMm;
         double endMm = Math.max(trimMm, centreMm - Math.max(1, firstMm() - spentMm));
         List<Point3> points = new ArrayList<>();
@@ -50,7 +57,6 @@ record LeafInSpace(Length width, Length usual, double paperMm, double spineMm, d
             }
         }
         points.add(at(centreMm, endMm, 0));
-        points.addAll(foldedBack(centreMm, endMm));
         return points;
     }
 

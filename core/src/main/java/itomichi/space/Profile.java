@@ -32,6 +32,8 @@ public record Profile(
     /** What is flat in a book. */
     public enum Part {
         SHEET,
+        /** A leaf or a pocket that is pasted to a page; it does not part, so that its turn lies before its first point or after its last. */
+        PASTED,
         SOFT_COVER,
         BOARD,
         SPINE_PIECE,

@@ -5,7 +5,6 @@ import itomichi.path.FoldFrame;
 import itomichi.path.Point3;
 import itomichi.plan.WorkedBook;
 import itomichi.space.BookInSpace.Sheets;
-import itomichi.space.Profile.Part;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -78,7 +77,7 @@ final class Rounded {
 
     Sheets sheets(Sheets flat) {
         List<Profile> profiles = flat.profiles().stream()
-                .map(profile -> profile.part() == Part.SHEET ? sheet(profile) : tape(profile))
+                .map(profile -> profile.signature() > 0 ? sheet(profile) : tape(profile))
                 .toList();
         List<Pierced> holes = flat.holes().stream()
                 .map(hole -> new Pierced(
