@@ -10,6 +10,7 @@ const COLOURS: Colours = {
   cover: '#888',
   board: '#777',
   cloth: '#666',
+  endpaper: '#676',
   tape: '#555',
   thread: '#00f',
   live: '#f00',

@@ -15,6 +15,7 @@ export interface Colours {
   cover: string;
   board: string;
   cloth: string;
+  endpaper: string;
   tape: string;
   thread: string;
   live: string;
@@ -26,7 +27,7 @@ const HOLE_SIDES = 12;
 /** So many points on either side of a fold can be seen between signatures. */
 const AT_FOLD = 6;
 /** What comes on to a book once it is sewn. */
-const UNSEWN: Profile['part'][] = ['BOARD', 'SPINE_PIECE', 'CLOTH'];
+const UNSEWN: Profile['part'][] = ['BOARD', 'SPINE_PIECE', 'CLOTH', 'ENDPAPER'];
 
 /** More sheets than this are drawn as whole signatures where much moves on a slow machine. */
 const MANY_SHEETS = 150;
@@ -72,6 +73,11 @@ export class Model {
         colour,
         { cover: true },
       );
+    this.flats.add(
+      'endpapers',
+      profiles.filter((one) => one.part === 'ENDPAPER'),
+      colours.endpaper,
+    );
     cover('soft cover', ['SOFT_COVER'], colours.cover);
     cover('boards', ['BOARD', 'SPINE_PIECE'], colours.board);
     cover('cloth', ['CLOTH'], colours.cloth);

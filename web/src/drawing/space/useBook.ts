@@ -34,6 +34,7 @@ function colours(canvas: HTMLCanvasElement): Colours {
     cover: token('verdigris'),
     board: token('rule'),
     cloth: token('plum'),
+    endpaper: token('leaf-shade'),
     tape: token('weld-ground'),
     thread: token('indigo'),
     live: token('madder'),

@@ -18,6 +18,8 @@ final class CoverInSpace {
     private static final double CARD_MM = 0.5;
 
     private static final double CLOTH_MM = 0.3;
+    /** An endpaper is a little thicker than a leaf: common practice. */
+    private static final double END_MM = 0.15;
     /** What lies on paper does not lie in it: else neither is seen clearly. */
     private static final double APART_MM = 0.1;
     /** What goes round the block bends between these when it is opened, from the spine. */
@@ -113,20 +115,21 @@ final class CoverInSpace {
         double thickMm = book.covering().base().block().board().length().mm();
         double foreMm = sheets.foreMm() - square;
         double hingeMm = Math.min(0, foreMm + board.wide().mm());
-        double half = thickMm / 2;
-        List<Profile> all = new ArrayList<>();
+        List<Profile> all = new ArrayList<>(endpapers());
+        // two leaves lie between the block and each board
+        double off = thickMm / 2 + (all.isEmpty() ? 0 : 2 * END_MM);
         all.add(standing(
                 Part.BOARD,
                 square,
                 thickMm,
                 0,
-                List.of(new Point3(0, front(foreMm) - half, foreMm), new Point3(0, front(hingeMm) - half, hingeMm))));
+                List.of(new Point3(0, front(foreMm) - off, foreMm), new Point3(0, front(hingeMm) - off, hingeMm))));
         all.add(standing(
                 Part.BOARD,
                 square,
                 thickMm,
                 0,
-                List.of(new Point3(0, back(foreMm) + half, foreMm), new Point3(0, back(hingeMm) + half, hingeMm))));
+                List.of(new Point3(0, back(foreMm) + off, foreMm), new Point3(0, back(hingeMm) + off, hingeMm))));
         Optional<CoverPiece> spine = piece("spine-piece");
         double spineMm = spine.filter(piece -> piece.stuff() == PieceStuff.BOARD)
                 .map(piece -> thickMm)
@@ -137,10 +140,38 @@ final class CoverInSpace {
         });
         if (piece("cloth").isPresent() || piece("spine-cloth").isPresent()) {
             double backMm = CARD_MM + spine.map(piece -> spineMm).orElse(0.0) + CLOTH_MM;
-            double outMm = thickMm + CLOTH_MM;
+            double outMm = off + thickMm / 2 + CLOTH_MM;
             all.add(around(Part.CLOTH, -square, highMm + square, CLOTH_MM, outMm, backMm, foreMm));
         }
         return all;
+    }
+
+    /** Folded once and tipped on to the first leaf and the last, their other halves on the boards; where there are such, two. */
+    private List<Profile> endpapers() {
+        return piece("endpaper")
+                .map(piece -> {
+                    double foreMm = Math.max(sheets.foreMm(), -piece.wide().mm() / 2);
+                    return List.of(endpaper(foreMm, true), endpaper(foreMm, false));
+                })
+                .orElse(List.of());
+    }
+
+    private Profile endpaper(double foreMm, boolean first) {
+        // from the fore edge on the block to the fold, and back on the board
+        double[] depths = {foreMm, -BEND_ENDS_MM, -BEND_BEGINS_MM, -END_MM};
+        List<Point3> across = new ArrayList<>();
+        List<Point3> onBoard = new ArrayList<>();
+        for (double zMm : depths) {
+            across.add(new Point3(0, beside(zMm, END_MM / 2, first), zMm));
+            onBoard.add(0, new Point3(0, beside(zMm, 1.5 * END_MM, first), zMm));
+        }
+        across.addAll(onBoard);
+        return new Profile(Part.ENDPAPER, 0, 0, 0, highMm, END_MM, across, first ? across.size() : -1);
+    }
+
+    /** So far off the block, before it or after it. */
+    private double beside(double zMm, double offMm, boolean first) {
+        return first ? front(zMm) - offMm : back(zMm) + offMm;
     }
 
     /** What stands out past the leaves by a square at head and tail. */

@@ -34,6 +34,8 @@ public record Profile(
         SHEET,
         /** A leaf or a pocket that is pasted to a page; it does not part, so that its turn lies before its first point or after its last. */
         PASTED,
+        /** Tipped on to the block, and pasted to a board. */
+        ENDPAPER,
         SOFT_COVER,
         BOARD,
         SPINE_PIECE,

@@ -346,6 +346,32 @@ public class BookInSpaceTest {
                 "one on either side");
     }
 
+    /** Each endpaper lies between the block and a board, and in neither. */
+    @Test
+    public void endpapersLieBetweenBlockAndBoards() {
+        BookInSpace book = of(Planner.plan(Books.bound("tapes").withPages(96)));
+        List<Profile> ends = parts(book, Part.ENDPAPER);
+        assertEquals(ends.size(), 2);
+        Profile board = parts(book, Part.BOARD).get(0);
+        List<Profile> first =
+                sheets(book).stream().filter(sheet -> sheet.signature() == 1).toList();
+        Profile leaf = first.get(first.size() - 1);
+        double leafMm = leaf.across().get(0).yMm() - leaf.thickMm() / 2;
+        double boardMm = board.across().get(0).yMm() + board.thickMm() / 2;
+        for (Point3 point : List.of(
+                ends.get(0).across().get(0),
+                ends.get(0).across().get(ends.get(0).across().size() - 1))) {
+            assertTrue(point.yMm() + ends.get(0).thickMm() / 2 <= leafMm + 0.02, "before the first leaf");
+            assertTrue(point.yMm() - ends.get(0).thickMm() / 2 >= boardMm - 0.02, "inside the board");
+        }
+    }
+
+    private static List<Profile> parts(BookInSpace book, Part part) {
+        return book.profiles().stream()
+                .filter(profile -> profile.part() == part)
+                .toList();
+    }
+
     /** Through the ends of its chord and the end of its rise goes one circle: closed geometry. The rise is what the cover is made for. */
     @Test
     public void foldsOfARoundedBackLieOnAnArc() {
