@@ -21,6 +21,13 @@ describe('a book that is opened', () => {
     expect(side(cover, 4, hinge)).toBe(1);
   });
 
+  it('turns a board whole, by its end at the spine', () => {
+    const board = { ...cover, part: 'BOARD' as const, across: [0.4, -62, -0.6, -5], turn: 0 };
+    const first = hingeAt(profiles, 1, true)!;
+    expect(first.y).toBe(0);
+    expect([side(board, 0, first), side(board, 1, first)]).toEqual([-1, -1]);
+  });
+
   it('leaves what is at the fold where it was, and turns the rest by a right angle', () => {
     const points = opened(second, hinge, 1);
     expect(points[3]).toEqual([1, -0.1]);

@@ -32,7 +32,11 @@ export function side(profile: Profile, point: number, hinge: Hinge): -1 | 0 | 1 
   if (part === 'SPINE_PIECE') {
     return 0;
   }
-  if (part === 'BOARD' || hinge.signature === 0) {
+  if (part === 'BOARD') {
+    // whole: a book is often thinner at the fore edge than at the spine, where a board is on its side of every signature
+    return profile.across[profile.across.length - 2]! < hinge.y ? -1 : 1;
+  }
+  if (hinge.signature === 0) {
     return profile.across[2 * point]! < hinge.y ? -1 : 1;
   }
   if (signature !== 0 && signature !== hinge.signature) {
