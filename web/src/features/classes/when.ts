@@ -1,23 +1,10 @@
-const MONTHS = [
-  'January',
-  'February',
-  'March',
-  'April',
-  'May',
-  'June',
-  'July',
-  'August',
-  'September',
-  'October',
-  'November',
-  'December',
-];
+const DAY = new Intl.DateTimeFormat('en-GB', { day: 'numeric', month: 'long', year: 'numeric', timeZone: 'UTC' });
 
 /** A day and a time as they are said: 12 December 2026 at 14:00. */
 export function said(begins: string): string {
-  const [year, month, day] = begins.slice(0, 10).split('-').map(Number);
-  const name = month && MONTHS[month - 1];
-  return year && name && day ? dayAndTime(begins).replace(begins.slice(0, 10), `${day} ${name} ${year}`) : begins;
+  const typed = begins.slice(0, 10);
+  const day = new Date(typed);
+  return Number.isNaN(day.getTime()) ? begins : dayAndTime(begins).replace(typed, DAY.format(day));
 }
 
 /** A day and a time as they are typed. */

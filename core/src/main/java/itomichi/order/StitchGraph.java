@@ -1,6 +1,5 @@
 package itomichi.order;
 
-import itomichi.path.Face;
 import itomichi.path.Hole;
 import itomichi.path.Move;
 import itomichi.path.Spot;
@@ -59,7 +58,7 @@ final class StitchGraph {
     }
 
     int spot(Spot spot) {
-        boolean inner = spot.face() == Face.INSIDE || spot.face() == Face.BACK;
+        boolean inner = spot.face().inner();
         return 2 * number(spot.hole()) + (inner ? 1 : 0);
     }
 

@@ -21,6 +21,11 @@ public enum Face {
         return word;
     }
 
+    /** Whether it is the inside of a fold, or the lower face of a block. */
+    public boolean inner() {
+        return this == INSIDE || this == BACK;
+    }
+
     /** The face at the other end of a hole. */
     public Face opposite() {
         return switch (this) {

@@ -56,15 +56,11 @@ public record Pass(Hole hole, Face to) implements Move {
     @Override
     public List<Point3> trace(Frame frame) {
         List<Point3> points = new ArrayList<>(frame.within(hole));
-        points.add(0, frame.at(new Spot(hole, outer())));
-        points.add(frame.at(new Spot(hole, outer().opposite())));
-        if (to == outer()) {
+        if (!to.inner()) {
             Collections.reverse(points);
         }
+        points.add(0, frame.at(start()));
+        points.add(frame.at(end()));
         return points;
-    }
-
-    private Face outer() {
-        return to == Face.OUTSIDE || to == Face.FRONT ? to : to.opposite();
     }
 }

@@ -59,7 +59,7 @@ public record Tail(Hole hole, Face face, Side side) implements Move {
     @Override
     public List<Point3> trace(Frame frame) {
         Point3 from = frame.at(start());
-        double outMm = face == Face.INSIDE || face == Face.BACK ? -frame.tailMm() : frame.tailMm();
+        double outMm = face.inner() ? -frame.tailMm() : frame.tailMm();
         return List.of(from, new Point3(from.xMm(), from.yMm(), from.zMm() + outMm));
     }
 }

@@ -82,11 +82,11 @@ final class SewingFrame {
             }
             return List.of(new FoldFrame.Layer(all, Length.ZERO));
         }
+        List<Length> folds = asTheyLie(CoverRows.thicknesses(block));
         List<Length> across = holes.cover()
                 .map(made -> rows(made.rows(), made.pairs(), signatures.size()))
-                .orElseGet(() -> asTheyLie(CoverRows.thicknesses(block)));
+                .orElse(folds);
         boolean pairs = holes.cover().filter(Holes.InCover::pairs).isPresent();
-        List<Length> folds = asTheyLie(CoverRows.thicknesses(block));
         Length middle = between(across).minus(between(folds)).times(0.5);
         List<FoldFrame.Layer> layers = new ArrayList<>();
         for (int i = 0; i < signatures.size(); i++) {

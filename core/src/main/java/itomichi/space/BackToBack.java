@@ -5,7 +5,6 @@ import itomichi.path.FoldFrame;
 import itomichi.path.Point3;
 import itomichi.plan.Holes;
 import itomichi.plan.WorkedBook;
-import itomichi.space.BookInSpace.Sheets;
 import itomichi.space.Profile.Part;
 import itomichi.spec.BookSpec;
 import java.util.ArrayList;
@@ -46,20 +45,16 @@ final class BackToBack {
         this.allMm = frame.layer(1).passed().mm();
     }
 
-    Sheets sheets() {
-        List<Profile> profiles = new ArrayList<>(folded.nest(1, 0));
-        profiles.addAll(mirrored(folded.nest(2, 0)));
-        return new Sheets(
-                profiles,
-                pierced(),
-                -widest(),
-                widest(),
-                -widest(),
-                widest(),
-                0,
-                FoldedInSpace.foreMm(profiles),
-                places.frame().edges().head().mm(),
-                places.frame().edges().tail().mm());
+    /** Both sections, and what they are sewn into. */
+    List<Profile> profiles() {
+        List<Profile> first = folded.nest(1, 0);
+        List<Profile> second = folded.nest(2, 0);
+        List<Profile> profiles = new ArrayList<>(first);
+        second.forEach(sheet -> profiles.add(mirrored(sheet)));
+        if (book.spec().cover().wanted()) {
+            profiles.addAll(covers(FoldedInSpace.foreMm(first), FoldedInSpace.foreMm(second)));
+        }
+        return profiles;
     }
 
     /** From the middle of a section to its outside, of the thicker one. */
@@ -71,28 +66,17 @@ final class BackToBack {
         return places.signature(number).laidFlat().mm();
     }
 
-    /** The second section, its fold towards the other's. */
-    private List<Profile> mirrored(List<Profile> sheets) {
-        return sheets.stream()
-                .map(sheet -> {
-                    List<Point3> across = new ArrayList<>(sheet.across().stream()
-                            .map(point -> new Point3(point.xMm(), point.yMm(), -point.zMm() - flatMm(2)))
-                            .toList());
-                    return new Profile(
-                            sheet.part(),
-                            sheet.signature(),
-                            sheet.paper(),
-                            sheet.fromMm(),
-                            sheet.toMm(),
-                            sheet.thickMm(),
-                            across,
-                            sheet.turn());
-                })
-                .toList();
+    /** A sheet of the second section, its fold towards the other's. */
+    private Profile mirrored(Profile sheet) {
+        return sheet.lying(
+                sheet.across().stream()
+                        .map(point -> at(point.yMm(), -point.zMm() - flatMm(2)))
+                        .toList(),
+                sheet.turn());
     }
 
     /** From the outside of each fold to its inside. */
-    private List<Pierced> pierced() {
+    List<Pierced> pierced() {
         Holes.InFolds holes = book.holes().flatMap(Holes::inFolds).orElseThrow();
         List<Pierced> pierced = new ArrayList<>();
         for (int station : holes.folds().get(0).stations()) {
@@ -108,36 +92,32 @@ final class BackToBack {
         return new Pierced(section, station, new Point3(alongMm, 0, fromMm), new Point3(alongMm, 0, toMm), wideMm);
     }
 
-    /** One strip with a pleat between the sections, or a cover round each; nothing where none is sewn in. */
-    List<Profile> covers() {
+    /** One strip with a pleat between the sections, or a cover round each. */
+    private List<Profile> covers(double firstForeMm, double secondForeMm) {
         BookSpec.Cover cover = book.spec().cover();
-        if (!cover.wanted()) {
-            return List.of();
-        }
         double thickMm = cover.thickness().mm();
         double outMm = cover.square().mm();
         double firstMm = -allMm + flatMm(1) + thickMm / 2;
         double secondMm = -flatMm(2) - thickMm / 2;
         double lowMm = -widest() - APART_MM - thickMm / 2;
-        double leftMm = fore(1) - outMm;
-        double rightMm = -fore(2) - flatMm(2) + outMm;
+        double leftMm = firstForeMm - outMm;
+        double rightMm = -secondForeMm - flatMm(2) + outMm;
         Optional<Length> pleat = book.covering().choices().pleat();
         if (pleat.isPresent()) {
             double topMm = lowMm + pleat.get().mm();
-            List<Point3> across = new ArrayList<>(List.of(at(lowMm, leftMm), at(lowMm, firstMm)));
             // the pleat stands up as high as it is deep
-            across.add(at(topMm, firstMm));
-            across.add(at(topMm, secondMm));
-            across.addAll(List.of(at(lowMm, secondMm), at(lowMm, rightMm)));
+            List<Point3> across = List.of(
+                    at(lowMm, leftMm),
+                    at(lowMm, firstMm),
+                    at(topMm, firstMm),
+                    at(topMm, secondMm),
+                    at(lowMm, secondMm),
+                    at(lowMm, rightMm));
             return List.of(soft(across, thickMm, 2));
         }
         return List.of(
                 soft(round(lowMm, leftMm, firstMm, -1), thickMm, 3),
                 soft(round(lowMm, rightMm, secondMm, 1), thickMm, 3));
-    }
-
-    private double fore(int number) {
-        return FoldedInSpace.foreMm(folded.nest(number, 0));
     }
 
     /** A cover goes round its section from the fore edge under it, over its fold, and back. */

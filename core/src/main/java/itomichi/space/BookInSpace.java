@@ -79,17 +79,14 @@ public record BookInSpace(
 
     private static BookInSpace backToBack(WorkedBook book, SewingPlan sewing, FoldFrame frame) {
         BackToBack sections = new BackToBack(book, frame);
-        Sheets sheets = sections.sheets();
-        List<Profile> profiles = new ArrayList<>(sheets.profiles());
-        profiles.addAll(sections.covers());
         return new BookInSpace(
                 book.spec().leaf().height().mm(),
                 book.spec().leaf().width().mm(),
                 2,
                 true,
                 true,
-                profiles,
-                sheets.holes(),
+                sections.profiles(),
+                sections.pierced(),
                 frame.threadMm(),
                 ThreadInSpace.of(sewing));
     }

@@ -61,7 +61,7 @@ final class Crossings {
             return List.of();
         }
         List<Point3> crossed = mouths.keySet().stream()
-                .filter(mouth -> near(from.at(), to.at(), mouth) && over(from.at(), to.at(), mouth))
+                .filter(mouth -> near(from.at(), to.at(), mouth, mouth, thickMm) && over(from.at(), to.at(), mouth))
                 .sorted(Comparator.comparingDouble(mouth -> from.at().distanceMm(mouth)))
                 .toList();
         List<Vertex> points = new ArrayList<>();
@@ -80,14 +80,14 @@ final class Crossings {
                 && from.toward(to, farMm / longMm).distanceMm(mouth) < OVER * thickMm;
     }
 
-    /** Whether a mouth may lie on the way between two points: the most of them do not, and are so passed over quickly. */
-    private boolean near(Point3 from, Point3 to, Point3 mouth) {
-        return near(from.yMm(), to.yMm(), mouth.yMm())
-                && near(from.zMm(), to.zMm(), mouth.zMm())
-                && near(from.xMm(), to.xMm(), mouth.xMm());
+    /** Whether two stretches may come so near to each other, as far as their ends say: most do not, and are so passed over quickly. */
+    static boolean near(Point3 a, Point3 b, Point3 c, Point3 d, double mm) {
+        return near(a.yMm(), b.yMm(), c.yMm(), d.yMm(), mm)
+                && near(a.zMm(), b.zMm(), c.zMm(), d.zMm(), mm)
+                && near(a.xMm(), b.xMm(), c.xMm(), d.xMm(), mm);
     }
 
-    private boolean near(double from, double to, double at) {
-        return at > Math.min(from, to) - thickMm && at < Math.max(from, to) + thickMm;
+    private static boolean near(double a, double b, double c, double d, double mm) {
+        return Math.min(a, b) < Math.max(c, d) + mm && Math.min(c, d) < Math.max(a, b) + mm;
     }
 }

@@ -91,7 +91,7 @@ final class FoldedInSpace {
 
     /** Thickness of a signature away from the spine: its paper and what is pasted to it. */
     private double thickMm(int number) {
-        return layersMm(number, Half.FIRST, FoldedSheet::first) + layersMm(number, Half.SECOND, FoldedSheet::second);
+        return beforeMm(number) + layersMm(number, Half.SECOND, FoldedSheet::second);
     }
 
     /** Of that, the leaves before its middle. */
@@ -141,20 +141,20 @@ final class FoldedInSpace {
                     sheet.first(), usual, paperMm, acrossMm - radiusMm, edgeMm - beforeMm - paperMm / 2, -1);
             LeafInSpace second = new LeafInSpace(
                     sheet.second(), usual, paperMm, acrossMm + radiusMm, edgeMm + afterMm + paperMm / 2, 1);
-            List<Point3> points = new ArrayList<>(first.points(centreMm, radiusMm, trimMm));
+            List<Point3> before = first.points(centreMm, radiusMm, trimMm);
+            List<Point3> after = second.points(centreMm, radiusMm, trimMm);
+            List<Point3> points = new ArrayList<>(before);
             Collections.reverse(points);
             int turn = points.size() - 1 + CHORDS / 2;
             for (int chord = 1; chord < CHORDS; chord++) {
                 double angle = Math.PI * chord / CHORDS;
                 points.add(new Point3(0, acrossMm - radiusMm * Math.cos(angle), centreMm + radiusMm * Math.sin(angle)));
             }
-            points.addAll(second.points(centreMm, radiusMm, trimMm));
+            points.addAll(after);
             double headMm = fold.head().mm();
             double highMm = fold.height().mm();
-            onPages.addAll(pasted.on(
-                    number, sheetNumber, Half.FIRST, first.leg(centreMm, radiusMm, trimMm), paperMm, headMm, highMm));
-            onPages.addAll(pasted.on(
-                    number, sheetNumber, Half.SECOND, second.leg(centreMm, radiusMm, trimMm), paperMm, headMm, highMm));
+            onPages.addAll(pasted.on(number, sheetNumber, Half.FIRST, first.leg(before), paperMm, headMm, highMm));
+            onPages.addAll(pasted.on(number, sheetNumber, Half.SECOND, second.leg(after), paperMm, headMm, highMm));
             beforeMm += first.layersMm() + pasted.thickMm(number, sheetNumber, Half.FIRST, Side.FRONT);
             afterMm += second.layersMm() + pasted.thickMm(number, sheetNumber, Half.SECOND, Side.BACK);
             sheetNumber--;

@@ -40,13 +40,6 @@ record LeafInSpace(Length width, Length usual, double paperMm, double spineMm, d
      * @param trimMm where the fore edge is trimmed, z
      */
     List<Point3> points(double centreMm, double radiusMm, double trimMm) {
-        List<Point3> points = new ArrayList<>(leg(centreMm, radiusMm, trimMm));
-        points.addAll(foldedBack(centreMm, points.get(points.size() - 1).zMm()));
-        return points;
-    }
-
-    /** The same up to where it is folded back. */
-    List<Point3> leg(double centreMm, double radiusMm, double trimMm) {
         double spentMm = Math.PI / 2 * radiusMm;
         double endMm = Math.max(trimMm, centreMm - Math.max(1, firstMm() - spentMm));
         List<Point3> points = new ArrayList<>();
@@ -57,7 +50,13 @@ record LeafInSpace(Length width, Length usual, double paperMm, double spineMm, d
             }
         }
         points.add(at(centreMm, endMm, 0));
+        points.addAll(foldedBack(centreMm, endMm));
         return points;
+    }
+
+    /** Of these points, those up to where it is folded back: each part that is folded back is told by two. */
+    List<Point3> leg(List<Point3> points) {
+        return points.subList(0, points.size() - 2 * (layers(width, usual) - 1));
     }
 
     /** How wide it is up to where it ends or is folded back. */

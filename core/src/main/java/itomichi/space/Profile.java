@@ -29,6 +29,11 @@ public record Profile(
         across = List.copyOf(across);
     }
 
+    /** The same where it lies otherwise. */
+    Profile lying(List<Point3> middle, int parts) {
+        return new Profile(part, signature, paper, fromMm, toMm, thickMm, middle, parts);
+    }
+
     /** What is flat in a book. */
     public enum Part {
         SHEET,

@@ -99,7 +99,7 @@ final class Rounded {
     /** A sheet slides whole, with its signature. */
     private Profile sheet(Profile flat) {
         double mm = slidMm(folds.acrossMm(flat.signature()));
-        return with(flat, flat.across().stream().map(point -> point.raised(mm)).toList(), flat.turn());
+        return flat.lying(flat.across().stream().map(point -> point.raised(mm)).toList(), flat.turn());
     }
 
     /** What is sewn on lies over the folds, and on the boards as it did. */
@@ -108,12 +108,7 @@ final class Rounded {
         points.add(flat.across().get(0));
         points.addAll(draped(flat.across().subList(1, 3), flat.thickMm() / 2));
         points.add(flat.across().get(3));
-        return with(flat, points, points.size() / 2);
-    }
-
-    private static Profile with(Profile flat, List<Point3> across, int turn) {
-        return new Profile(
-                flat.part(), flat.signature(), flat.paper(), flat.fromMm(), flat.toMm(), flat.thickMm(), across, turn);
+        return flat.lying(points, points.size() / 2);
     }
 
     private Point3 slid(Point3 flat) {

@@ -77,8 +77,11 @@ final class SideBySide {
     private final double insideMm;
     private final Aside[] lies;
     private final Map<List<Long>, List<Aside>> laid = new HashMap<>();
-    private final Map<Integer, Integer> strandOf = new LinkedHashMap<>();
-    private final Map<Integer, int[]> ends = new LinkedHashMap<>();
+    /** Of each passage its strand, and where in it it begins and ends. */
+    private final int[] strandOf;
+
+    private final int[] begins;
+    private final int[] ends;
 
     private SideBySide(List<List<Vertex>> strands, int passages, double thickMm, Through through, double insideMm) {
         this.strands = strands;
@@ -88,14 +91,17 @@ final class SideBySide {
         this.through = through;
         this.lies = new Aside[passages + 1];
         Arrays.fill(lies, Aside.NONE);
+        this.strandOf = new int[passages + 1];
+        this.begins = new int[passages + 1];
+        this.ends = new int[passages + 1];
         for (int strand = 0; strand < strands.size(); strand++) {
             for (int i = 0; i < strands.get(strand).size(); i++) {
-                int at = i;
                 int passage = strands.get(strand).get(i).passage();
-                if (passage > 0) {
-                    strandOf.putIfAbsent(passage, strand);
-                    ends.computeIfAbsent(passage, none -> new int[] {at, at})[1] = i;
+                if (i == 0 || strands.get(strand).get(i - 1).passage() != passage) {
+                    begins[passage] = i;
                 }
+                strandOf[passage] = strand;
+                ends[passage] = i;
             }
         }
     }
@@ -147,8 +153,8 @@ final class SideBySide {
     private List<Long> likeness(List<Integer> passages) {
         List<Long> likeness = new ArrayList<>();
         for (int passage : passages) {
-            List<Vertex> strand = strands.get(strandOf.getOrDefault(passage, 0));
-            Point3 hole = strand.get(ends(passage)[0]).at();
+            List<Vertex> strand = strands.get(strandOf[passage]);
+            Point3 hole = strand.get(begins[passage]).at();
             for (int i = from(passage); i <= to(passage); i++) {
                 Point3 at = strand.get(i).at();
                 likeness.add(hundredths(at.xMm() - hole.xMm()));
@@ -239,8 +245,8 @@ final class SideBySide {
         List<Near> near = new ArrayList<>();
         for (int i = 0; i < passages.size(); i++) {
             for (int j = i + 1; j < passages.size(); j++) {
-                int strand = strandOf.getOrDefault(passages.get(i), 0);
-                int other = strandOf.getOrDefault(passages.get(j), 0);
+                int strand = strandOf[passages.get(i)];
+                int other = strandOf[passages.get(j)];
                 for (int at = from(passages.get(i)); at < to(passages.get(i)); at++) {
                     for (int otherAt = from(passages.get(j)); otherAt < to(passages.get(j)); otherAt++) {
                         boolean apart = strand != other || Math.abs(at - otherAt) > 1;
@@ -255,18 +261,12 @@ final class SideBySide {
     }
 
     private boolean mayMeet(List<Vertex> one, int at, List<Vertex> other, int otherAt) {
-        Point3 a = one.get(at).at();
-        Point3 b = one.get(at + 1).at();
-        Point3 c = other.get(otherAt).at();
-        Point3 d = other.get(otherAt + 1).at();
-        return mayMeet(a.xMm(), b.xMm(), c.xMm(), d.xMm())
-                && mayMeet(a.yMm(), b.yMm(), c.yMm(), d.yMm())
-                && mayMeet(a.zMm(), b.zMm(), c.zMm(), d.zMm());
-    }
-
-    private boolean mayMeet(double a, double b, double c, double d) {
-        double roomMm = REACHED * thickMm;
-        return Math.min(a, b) < Math.max(c, d) + roomMm && Math.min(c, d) < Math.max(a, b) + roomMm;
+        return Crossings.near(
+                one.get(at).at(),
+                one.get(at + 1).at(),
+                other.get(otherAt).at(),
+                other.get(otherAt + 1).at(),
+                REACHED * thickMm);
     }
 
     private double in(Point3 point, Point3 from, Point3 to) {
@@ -280,15 +280,11 @@ final class SideBySide {
     }
 
     private int from(int passage) {
-        return Math.max(0, ends(passage)[0] - REACH);
+        return Math.max(0, begins[passage] - REACH);
     }
 
     private int to(int passage) {
-        return Math.min(strands.get(strandOf.getOrDefault(passage, 0)).size() - 1, ends(passage)[1] + REACH);
-    }
-
-    private int[] ends(int passage) {
-        return ends.getOrDefault(passage, new int[2]);
+        return Math.min(strands.get(strandOf[passage]).size() - 1, ends[passage] + REACH);
     }
 
     private List<List<Vertex>> moved() {

@@ -1,6 +1,5 @@
 package itomichi.space;
 
-import itomichi.path.Face;
 import itomichi.path.Frame;
 import itomichi.path.Knot;
 import itomichi.path.Move;
@@ -8,7 +7,6 @@ import itomichi.path.Pass;
 import itomichi.path.Point3;
 import itomichi.path.Run;
 import itomichi.path.SewingStep;
-import itomichi.path.Spot;
 import itomichi.path.StabFrame;
 import itomichi.path.Tail;
 import itomichi.plan.SewingPlan;
@@ -103,7 +101,7 @@ final class ThreadInSpace {
             Collections.reverse(points);
         }
         if (move instanceof Pass pass) {
-            passed.add(frame.at(new Spot(pass.hole(), frame.match(fold -> Face.OUTSIDE, block -> Face.FRONT))));
+            passed.add(frame.at(pass.to().inner() ? pass.start() : pass.end()));
         }
         int passage = move.passes() ? passed.size() : 0;
         for (Point3 point : points) {
@@ -131,7 +129,7 @@ final class ThreadInSpace {
         if (trace.size() < TURNED) {
             return new ArrayList<>(trace);
         }
-        boolean inwards = move instanceof Knot knot && (knot.face() == Face.INSIDE || knot.face() == Face.BACK);
+        boolean inwards = move instanceof Knot knot && knot.face().inner();
         boolean inFold = inwards && frame.match(fold -> true, block -> false);
         Point3 touch = trace.get(0);
         List<Point3> points = new ArrayList<>();
@@ -152,7 +150,7 @@ final class ThreadInSpace {
 
     /** Out of its hole, round, and along the spine towards the tail: the whole of it as long as it is left. */
     private List<Point3> falling(Tail tail, Point3 from) {
-        double sign = tail.face() == Face.INSIDE || tail.face() == Face.BACK ? -1 : 1;
+        double sign = tail.face().inner() ? -1 : 1;
         double outMm = Math.min(TAIL_OUT_MM, frame.tailMm() / 3);
         List<Point3> points = new ArrayList<>();
         points.add(from);

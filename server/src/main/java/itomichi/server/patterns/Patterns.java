@@ -151,7 +151,7 @@ public class Patterns {
                         "A pattern lies in one fold or one block; read signature "
                                 + move.start().hole().signature() + ".");
             }
-            boolean outer = move.start().face() == Face.OUTSIDE || move.start().face() == Face.FRONT;
+            boolean outer = !move.start().face().inner();
             side |= move.start().face() == Face.FRONT || move.start().face() == Face.BACK;
             holes = Math.max(
                     holes,
