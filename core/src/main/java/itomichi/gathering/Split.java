@@ -57,7 +57,10 @@ public record Split(SplitQuestion question, int signatures, int sheets, Place pl
 
     static Split of(SplitQuestion question, int signatures, int sheets) {
         Split unweighed = new Split(question, signatures, sheets, Place.SOUND, 0);
-        return new Split(question, signatures, sheets, unweighed.judged(), unweighed.weighed());
+        Wedge wedge = unweighed.wedge();
+        double crowded = unweighed.crowded();
+        return new Split(
+                question, signatures, sheets, unweighed.judged(wedge, crowded), unweighed.weighed(wedge, crowded));
     }
 
     /** Sheets in each signature. */
@@ -129,8 +132,8 @@ public record Split(SplitQuestion question, int signatures, int sheets, Place pl
         return tooThick() == 0 && tooThin() == 0;
     }
 
-    private Place judged() {
-        if (tooThick() > 0 || crowded() > 0 || wedge().judgement() == Wedge.Judgement.TOO_THICK) {
+    private Place judged(Wedge wedge, double crowded) {
+        if (tooThick() > 0 || crowded > 0 || wedge.judgement() == Wedge.Judgement.TOO_THICK) {
             return Place.CAUTION;
         }
         boolean asWished = !question.wish().odd() || signatures % 2 == 1;
@@ -138,12 +141,12 @@ public record Split(SplitQuestion question, int signatures, int sheets, Place pl
     }
 
     /** What speaks against it, added up: the weights of its reasons, without their words. */
-    private double weighed() {
+    private double weighed(Wedge wedge, double crowded) {
         return tooThick()
-                + crowded()
+                + crowded
                 + tooThin()
                 + offTheMiddle()
-                + tooWedged()
+                + tooWedged(wedge)
                 + (even() ? 0 : UNEVEN)
                 + (symmetric() ? 0 : LOPSIDED)
                 + blank()
@@ -151,8 +154,8 @@ public record Split(SplitQuestion question, int signatures, int sheets, Place pl
                 + sewing();
     }
 
-    private double tooWedged() {
-        return 5 * wedge().excess();
+    private static double tooWedged(Wedge wedge) {
+        return 5 * wedge.excess();
     }
 
     private double tooThick() {
@@ -266,7 +269,7 @@ public record Split(SplitQuestion question, int signatures, int sheets, Place pl
     private void wedge(List<Reason> reasons) {
         Wedge wedge = wedge();
         long percent = Math.round(wedge.percent());
-        double weight = tooWedged();
+        double weight = tooWedged(wedge);
         reasons.add(
                 switch (wedge.judgement()) {
                     case FINE ->

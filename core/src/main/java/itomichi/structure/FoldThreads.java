@@ -1,13 +1,13 @@
 package itomichi.structure;
 
 import itomichi.path.Face;
+import itomichi.path.Hole;
 import itomichi.path.StitchPattern;
 import itomichi.path.StitchPattern.Stitch;
-import java.util.Collection;
+import java.util.Arrays;
 import java.util.HashMap;
 import java.util.Map;
 import java.util.function.IntUnaryOperator;
-import java.util.stream.IntStream;
 
 /**
  * How many threads lie side by side in the folds of so many signatures, at the place along the spine where most lie: what makes its swell.
@@ -52,16 +52,18 @@ public final class FoldThreads implements IntUnaryOperator {
 
     private int fromPattern(int signatures) {
         StitchPattern pattern = stitching.pattern(choice.withSignatures(stitching.sewnAtOnce() ? 1 : signatures));
-        Map<Integer, Integer> inGap = new HashMap<>();
+        int last = pattern.holes().stream().mapToInt(Hole::station).max().orElse(0);
+        int[] inGap = new int[last + 1];
         for (Stitch stitch : pattern.stitches()) {
             if (liesInFold(stitch)) {
                 int low = Math.min(stitch.first().station(), stitch.second().station());
                 int high = Math.max(stitch.first().station(), stitch.second().station());
-                IntStream.range(low, high).forEach(gap -> inGap.merge(gap, 1, Integer::sum));
+                for (int gap = low; gap < high; gap++) {
+                    inGap[gap]++;
+                }
             }
         }
-        Collection<Integer> counts = inGap.values();
-        return counts.stream().mapToInt(Integer::intValue).max().orElse(0);
+        return Arrays.stream(inGap).max().orElse(0);
     }
 
     /** Where two sections are pierced as one, what is outside the first lies in the fold of the second. */
