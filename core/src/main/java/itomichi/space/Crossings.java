@@ -6,6 +6,8 @@ import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.NavigableMap;
+import java.util.TreeMap;
 
 /** Where thread lies over the mouth of a hole without going in: it has its place there beside what does. */
 final class Crossings {
@@ -20,6 +22,8 @@ final class Crossings {
     private final double thickMm;
     /** The hole of each mouth. */
     private final Map<Point3, Point3> mouths = new LinkedHashMap<>();
+    /** The mouths by how far through the book they are: a stretch comes near to few of them. */
+    private final NavigableMap<Double, List<Point3>> through = new TreeMap<>();
 
     /**
      * @param strands each thread from its beginning to its end
@@ -33,6 +37,9 @@ final class Crossings {
         strands.forEach(strand -> strand.stream()
                 .filter(vertex -> vertex.passage() > 0)
                 .forEach(vertex -> mouths.put(vertex.at(), holes.get(vertex.passage() - 1))));
+        mouths.keySet()
+                .forEach(mouth -> through.computeIfAbsent(mouth.yMm(), none -> new ArrayList<>())
+                        .add(mouth));
     }
 
     /** The strands with a point at each mouth that they cross: a passage of its own. */
@@ -60,7 +67,10 @@ final class Crossings {
         if (from.passage() > 0 && from.passage() == to.passage()) {
             return List.of();
         }
-        List<Point3> crossed = mouths.keySet().stream()
+        double lowMm = Math.min(from.at().yMm(), to.at().yMm()) - thickMm;
+        double highMm = Math.max(from.at().yMm(), to.at().yMm()) + thickMm;
+        List<Point3> crossed = through.subMap(lowMm, true, highMm, true).values().stream()
+                .flatMap(List::stream)
                 .filter(mouth -> near(from.at(), to.at(), mouth, mouth, thickMm) && over(from.at(), to.at(), mouth))
                 .sorted(Comparator.comparingDouble(mouth -> from.at().distanceMm(mouth)))
                 .toList();
