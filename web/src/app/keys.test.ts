@@ -1,3 +1,4 @@
+// @vitest-environment happy-dom
 import { describe, expect, it } from 'vitest';
 import { BOARD_KEYS, BOOK_KEYS } from '../features/book/keys';
 import { REHEARSAL_KEYS, SEWING_KEYS } from '../features/sewing/keys';

@@ -43,5 +43,6 @@ vi.stubGlobal('fetch', async (request: Request) => {
 
 beforeEach(() => {
   sent.length = 0;
-  localStorage.clear();
+  // only tests of what a browser keeps or draws have one
+  globalThis.localStorage?.clear();
 });

@@ -1,3 +1,4 @@
+// @vitest-environment happy-dom
 import { describe, expect, it } from 'vitest';
 import { keep } from '../browser/kept';
 import { keepUnit, keptUnit } from './unit';

@@ -1,3 +1,4 @@
+// @vitest-environment happy-dom
 import { NodeIO } from '@gltf-transform/core';
 import { Mesh, type BufferGeometry } from 'three';
 import { describe, expect, it } from 'vitest';

@@ -1,4 +1,3 @@
-import { useQueryClient } from '@tanstack/react-query';
 import { Button, Input } from 'antd';
 import { lazy, Suspense, useEffect, useRef, useState } from 'react';
 import { useNavigate, useSearchParams } from 'react-router';
@@ -32,10 +31,9 @@ export function Bench() {
   const place = useRef<HTMLElement>(null);
   const { width } = useSize(place);
   const navigate = useNavigate();
-  const client = useQueryClient();
   const table = useBooks({ find, onShelf: false, stage });
   const finished = useBooks({ find, onShelf: true });
-  const { said, say, acts } = useActs(() => client.invalidateQueries({ queryKey: ['bench'] }));
+  const { said, say, acts } = useActs();
   const { parts } = table;
   const inWork = table.stages.reduce((sum, one) => sum + one.books, 0);
   const empty = inWork === 0 && finished.all === 0 && !find;

@@ -1,6 +1,8 @@
+import { useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { api, failure, outcome, type BookCard } from '../../api/client';
 import type { Acts } from './Acts';
+import { takenUp } from './useBench';
 
 interface Said {
   text: string;
@@ -8,14 +10,18 @@ interface Said {
   again?: () => void;
 }
 
-/** What is done with books on the bench, and what is said of it; `refresh` shows the bench as it then is. */
-export function useActs(refresh: () => Promise<unknown>) {
+/** What is done with books on the bench, and what is said of it. */
+export function useActs() {
+  const client = useQueryClient();
   const [said, say] = useState<Said | null>(null);
-  const done = async (request: Parameters<typeof outcome>[0], text: string, again?: () => void) => {
+  const done = async (request: Parameters<typeof outcome>[0], text: string, goes?: BookCard, again?: () => void) => {
     const result = await outcome(request);
     const message = result.kind === 'value' ? null : failure(result);
     say(message === null ? { text, ...(again ? { again } : {}) } : { text: `${message} Nothing was changed.` });
-    await refresh();
+    if (goes && message === null) {
+      takenUp(client, goes.id);
+    }
+    await client.invalidateQueries({ queryKey: ['bench'] });
   };
   const at = (book: BookCard) => ({ params: { path: { id: book.id } } });
   const restore = (book: BookCard) => done(api.POST('/api/books/{id}/restore', at(book)), `“${book.name}” is back.`);
@@ -24,9 +30,10 @@ export function useActs(refresh: () => Promise<unknown>) {
       done(
         api.PUT('/api/books/{id}/shelf', { ...at(book), body: { onShelf } }),
         onShelf ? `“${book.name}” stands on the shelf.` : `“${book.name}” is back on the bench.`,
+        book,
       ),
     remove: (book) =>
-      done(api.DELETE('/api/books/{id}', at(book)), `“${book.name}” is removed.`, () => void restore(book)),
+      done(api.DELETE('/api/books/{id}', at(book)), `“${book.name}” is removed.`, book, () => void restore(book)),
     copy: (book) =>
       done(
         api.POST('/api/books/{id}/copy', at(book)),

@@ -1,6 +1,14 @@
-import { keepPreviousData, useInfiniteQuery, useQuery } from '@tanstack/react-query';
+import {
+  keepPreviousData,
+  useInfiniteQuery,
+  useQuery,
+  type InfiniteData,
+  type QueryClient,
+} from '@tanstack/react-query';
 import { api, value, type BookCard } from '../../api/client';
+import type { components } from '../../api/generated/schema';
 
+type Part = components['schemas']['BenchView'];
 export type Stage = BookCard['stage'];
 
 interface Wanted {
@@ -36,6 +44,27 @@ export function useBooks({ find, onShelf, stage }: Wanted) {
     stages: last?.stages ?? [],
     more: parts.hasNextPage ? () => void parts.fetchNextPage() : undefined,
   };
+}
+
+/**
+ * Takes a book from where it lies, before the bench is asked for anew: table and shelf are answered one after the other, and nothing
+ * stands in both meanwhile.
+ */
+export function takenUp(client: QueryClient, id: string): void {
+  client.setQueriesData<InfiniteData<Part>>(
+    { queryKey: ['bench'], predicate: ({ queryKey }) => typeof queryKey[1] === 'boolean' },
+    (had) =>
+      had?.pages.some((part) => part.books.some((book) => book.id === id))
+        ? {
+            ...had,
+            pages: had.pages.map((part) => ({
+              ...part,
+              all: part.all - 1,
+              books: part.books.filter((book) => book.id !== id),
+            })),
+          }
+        : had,
+  );
 }
 
 /** What is to be known when one comes to the bench; the bench is there without it. */

@@ -8,7 +8,7 @@ import { TypedField } from '../../ui/TypedField';
 import { useWords } from '../../units/unit';
 import { PageLines } from './PageLines';
 import { Pictures } from './Pictures';
-import { usePage, usePageActs } from './usePage';
+import { usePage, usePageActs } from '../../ui/usePage';
 import './notebook.css';
 
 /** A book's page: what was planned beside what came out, notes, pictures, what it cost. */

@@ -1,7 +1,7 @@
 import { Link } from 'react-router';
 import type { PageLine, PageView } from '../../api/client';
 import { useWords } from '../../units/unit';
-import { LineField } from './LineField';
+import { LineField } from '../../ui/LineField';
 
 const GROUPS: { key: PageLine['group']; name: string }[] = [
   { key: 'BLOCK', name: 'The sewn block' },

@@ -1,3 +1,4 @@
+// @vitest-environment happy-dom
 import { act, useState } from 'react';
 import { describe, expect, it } from 'vitest';
 import { BookSession } from '../../state/session';

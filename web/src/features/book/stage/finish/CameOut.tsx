@@ -4,8 +4,8 @@ import { useState } from 'react';
 import { Link } from 'react-router';
 import { api, failure, outcome } from '../../../../api/client';
 import { useSession } from '../../../../state/useSession';
-import { LineField } from '../../../notebook/LineField';
-import { usePage, usePageActs } from '../../../notebook/usePage';
+import { LineField } from '../../../../ui/LineField';
+import { usePage, usePageActs } from '../../../../ui/usePage';
 
 /** The few numbers that are worth having of every book; the rest is on its page. */
 const ASKED = ['thread-cut', 'thread-left', 'sheets-spoilt'];

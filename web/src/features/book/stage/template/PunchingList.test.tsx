@@ -1,3 +1,4 @@
+// @vitest-environment happy-dom
 import { act } from 'react';
 import { describe, expect, it, vi } from 'vitest';
 import { BookSession } from '../../../../state/session';

@@ -1,9 +1,9 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query';
-import { api, failure, outcome, value, type Outcome } from '../../api/client';
-import { readLength } from '../../api/reading';
-import { readWhole } from '../../ui/whole';
-import { useUnit } from '../../units/unit';
-import type { PageLine } from '../../api/client';
+import { api, failure, outcome, value, type Outcome } from '../api/client';
+import { readLength } from '../api/reading';
+import { readWhole } from './whole';
+import { useUnit } from '../units/unit';
+import type { PageLine } from '../api/client';
 
 /** A book's page of the notebook; `version` says which state of the book it is asked for. */
 export function usePage(id: string, version?: number) {

@@ -1,6 +1,6 @@
-import type { PageLine } from '../../api/client';
-import { TypedField } from '../../ui/TypedField';
-import { useWords } from '../../units/unit';
+import type { PageLine } from '../api/client';
+import { TypedField } from './TypedField';
+import { useWords } from '../units/unit';
 
 interface Props {
   line: PageLine;
