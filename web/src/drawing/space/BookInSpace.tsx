@@ -92,7 +92,7 @@ function Shown({ space, document, sewn, width, height, hands }: Props & { space:
           if (held.current) {
             const { x, y } = held.current;
             held.current = { x: event.clientX, y: event.clientY };
-            setSeen((was) => byHand(was, (x - event.clientX) / 140, (event.clientY - y) / 140));
+            setSeen((was) => byHand(was, (event.clientX - x) / 140, (event.clientY - y) / 140));
           }
         }}
         onPointerUp={() => {
@@ -124,8 +124,8 @@ function seeing(seen: Seen, setSeen: (seen: Seen) => void, book: Book): Acts {
   const open = (at: number) => () =>
     setSeen({ ...seen, open: at, look: at > 0 && seen.open === 0 ? views.inside : seen.look });
   return {
-    left: () => setSeen(byHand(seen, -TURN, 0)),
-    right: () => setSeen(byHand(seen, TURN, 0)),
+    left: () => setSeen(byHand(seen, TURN, 0)),
+    right: () => setSeen(byHand(seen, -TURN, 0)),
     up: () => setSeen(byHand(seen, 0, TURN)),
     down: () => setSeen(byHand(seen, 0, -TURN)),
     nearer: look(nearer(seen.look, NEAR)),

@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest';
-import { between, distance, eye, nearer, turned, VIEWS, viewsOf } from './camera';
+import { PerspectiveCamera, Vector3 } from 'three';
+import { between, distance, eye, inSpace, nearer, turned, VIEWS, viewsOf, type Look } from './camera';
 import { from, told } from './told';
 
 describe('the eye', () => {
@@ -29,6 +30,29 @@ describe('the eye', () => {
     const wide = distance(100, 30, 800, 400);
     expect(wide * Math.sin((15 * Math.PI) / 180)).toBeCloseTo(100, 6);
     expect(distance(100, 30, 300, 600)).toBeGreaterThan(wide);
+  });
+});
+
+/** How far to the right a point of a book is seen, its middle in the middle and its head up. */
+function toTheRight(look: Look, point: [number, number, number]): number {
+  const camera = new PerspectiveCamera(30, 1, 1, 1000);
+  camera.up.set(-1, 0, 0);
+  camera.position.set(...inSpace(eye(look, 500)));
+  camera.lookAt(0, 0, 0);
+  camera.updateMatrixWorld();
+  return new Vector3(...inSpace(point)).project(camera).x;
+}
+
+// common practice, no source: a book that is read from left to right
+describe('a book', () => {
+  it('has its spine on the left when its front is looked at', () => {
+    expect(toTheRight(VIEWS.front, [0, 0, 20])).toBeLessThan(0);
+    expect(toTheRight(VIEWS.back, [0, 0, 20])).toBeGreaterThan(0);
+  });
+
+  it('has what is read first on the left where it is opened', () => {
+    expect(toTheRight(VIEWS.inside, [0, -20, 0])).toBeLessThan(0);
+    expect(toTheRight(VIEWS.spine, [0, -20, 0])).toBeGreaterThan(0);
   });
 });
 

@@ -61,6 +61,14 @@ export function eye(look: Look, far: number): [number, number, number] {
   return [-Math.sin(look.tilt) * far, flat * Math.sin(look.round), flat * Math.cos(look.round)];
 }
 
+/**
+ * A point of the book as graphics have it: along the spine, through the book and out of the spine go as thumb and fingers of a left hand,
+ * theirs as those of a right one. Without this a book would be its own picture in a looking-glass, and open on the wrong side.
+ */
+export function inSpace([along, through, out]: readonly [number, number, number]): [number, number, number] {
+  return [along, -through, out];
+}
+
 /** How far an eye of that angle is, to see all of a ball. */
 export function distance(radius: number, fieldDegrees: number, wide: number, high: number): number {
   const half = (fieldDegrees / 2) * (Math.PI / 180);

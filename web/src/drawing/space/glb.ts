@@ -7,7 +7,7 @@ const METRES = 0.001;
 /** The book as a binary glTF file, in metres as that format has it; stuffs are dull. */
 export async function glb(model: Model): Promise<ArrayBuffer> {
   const copy = model.group.clone();
-  copy.scale.setScalar(METRES);
+  copy.scale.multiplyScalar(METRES);
   copy.traverse((one) => {
     if (one instanceof Mesh) {
       const { color, vertexColors, opacity, transparent, side } = one.material as MeshLambertMaterial;

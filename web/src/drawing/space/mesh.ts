@@ -13,6 +13,7 @@ export interface Mesh {
  * Something flat of that middle and thickness, from head to tail: a closed shell with hard edges.
  *
  * @param seen of which points the faces are drawn: of a leaf that lies between others nobody sees more than its edges
+ * @param light how light its faces are, from 0 to 1
  */
 export function flat(
   points: readonly Across[],
@@ -20,6 +21,7 @@ export function flat(
   from: number,
   to: number,
   seen: { first: number; last: number } = { first: 0, last: points.length - 1 },
+  light = 1,
 ): Mesh {
   const n = points.length;
   const [upper, lower]: [Across[], Across[]] = [[], []];
@@ -40,8 +42,8 @@ export function flat(
     const first = shell.count;
     edge.forEach((p, i) => {
       const [ny, nz] = [out[i]![0] * sign, out[i]![1] * sign];
-      shell.corner(from, p[0], p[1], 0, ny, nz, 1);
-      shell.corner(to, p[0], p[1], 0, ny, nz, 1);
+      shell.corner(from, p[0], p[1], 0, ny, nz, light);
+      shell.corner(to, p[0], p[1], 0, ny, nz, light);
       if (i > seen.first && i <= seen.last) {
         shell.quad(first + 2 * i - 2, first + 2 * i - 1, first + 2 * i + 1, first + 2 * i, sign < 0);
       }

@@ -106,6 +106,14 @@ describe('the model of a book', () => {
     expect(part(book, 'needle').visible).toBe(false);
   });
 
+  it('tells what is pasted on from the page below it', () => {
+    const pasted = sample();
+    pasted.profiles.push({ ...pasted.profiles[0]!, part: 'PASTED', turn: -1 });
+    const book = new Model(pasted, COLOURS);
+    const lightest = (name: string) => Math.max(...part(book, name).geometry.getAttribute('color').array);
+    expect(lightest('paper 1, pasted on')).toBeLessThan(lightest('paper 1'));
+  });
+
   it('lets its cover be seen through and taken off', () => {
     const book = model();
     book.cover('off');
@@ -128,7 +136,9 @@ describe('the model of a book', () => {
       .filter((one) => one.getType() === 'VEC3' && one.getMax([]).length === 3);
     expect(corners.length).toBeGreaterThan(3);
     const [root] = document.getRoot().listScenes()[0]!.listChildren();
-    expect(root?.getScale()[0]).toBeCloseTo(0.001, 9);
+    // turned from a left hand's axes to a right hand's
+    const volume = root!.getScale().reduce((product, times) => product * times, 1);
+    expect(1e9 * volume).toBeCloseTo(-1, 6);
   });
 
   it('draws signatures for sheets where many of them move on a slow machine, as thick as they are', () => {

@@ -1,6 +1,7 @@
 import { BufferGeometry, Group, LineSegments, Mesh, Plane, Vector3, type MeshLambertMaterial } from 'three';
 import type { components } from '../../api/generated/schema';
 import { bundled, hingeAt, opened, uncovered, type Hinge, type Profile } from './bend';
+import { inSpace } from './camera';
 import { Flats, type CoverSeen } from './flats';
 import { material, write } from './geometry';
 import { bends, flat, merged, type Mesh as Told } from './mesh';
@@ -29,6 +30,9 @@ const AT_FOLD = 6;
 /** What comes on to a book once it is sewn. */
 const UNSEWN: Profile['part'][] = ['BOARD', 'SPINE_PIECE', 'CLOTH', 'ENDPAPER'];
 
+/** What lies on a page is a little darker: paper on the same paper is told by its edges alone, and from above those are not seen. */
+const PASTED_LIGHT = 0.88;
+
 /** More sheets than this are drawn as whole signatures where much moves on a slow machine. */
 const MANY_SHEETS = 150;
 
@@ -51,6 +55,7 @@ export class Model {
     readonly space: Space,
     colours: Colours,
   ) {
+    this.group.scale.set(...inSpace([1, 1, 1]));
     const profiles = space.profiles;
     const across = profiles.flatMap((one) => one.across.filter((_, i) => i % 2 === 0));
     this.middleMm = (Math.min(...across) + Math.max(...across)) / 2;
@@ -223,6 +228,7 @@ export class Model {
       last: there.length - 1 - [...there].reverse().findIndex((i) => i <= high),
     };
     const points = there.map((i) => all[i]!);
-    return flat(points, profile.thickMm, Math.max(profile.fromMm, this.cutMm), profile.toMm, seen);
+    const light = profile.part === 'PASTED' ? PASTED_LIGHT : 1;
+    return flat(points, profile.thickMm, Math.max(profile.fromMm, this.cutMm), profile.toMm, seen, light);
   }
 }

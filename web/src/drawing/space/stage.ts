@@ -1,5 +1,5 @@
 import { AmbientLight, DirectionalLight, PerspectiveCamera, Scene, Vector3, WebGLRenderer } from 'three';
-import { distance, eye, type Look } from './camera';
+import { distance, eye, inSpace, type Look } from './camera';
 import { LIGHT } from './geometry';
 import type { Model } from './model';
 
@@ -66,8 +66,8 @@ export class Stage {
     const far = distance(this.model.radius, FIELD, wide, high) / (look.near * room);
     const pointMm = (2 * far * Math.tan((FIELD * Math.PI) / 360)) / high;
     this.model.atLeast(pointMm * LEAST_POINTS);
-    const middle = new Vector3(...this.model.middle);
-    this.camera.position.copy(middle).add(new Vector3(...eye(look, far)));
+    const middle = new Vector3(...inSpace(this.model.middle));
+    this.camera.position.copy(middle).add(new Vector3(...inSpace(eye(look, far))));
     this.camera.near = Math.max(1, far - 3 * this.model.radius);
     this.camera.far = far + 3 * this.model.radius;
     this.camera.updateProjectionMatrix();

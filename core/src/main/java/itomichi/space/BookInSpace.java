@@ -13,7 +13,8 @@ import java.util.Optional;
 
 /**
  * A book in space, closed. In mm: x along the spine from the head of the leaves, y through the book from the front to the back, z out of the
- * spine: the leaves lie where it is negative.
+ * spine: the leaves lie where it is negative. With its head up and its front to the left x goes down, y to the right and z away: the axes of a
+ * left hand, which what draws them by a right one has to turn round.
  *
  * @param heightMm of a leaf
  * @param widthMm of a leaf
