@@ -53,7 +53,9 @@ function Pieces({ pieces, at, first }: PiecesProps) {
       <thead>
         <tr>
           <th scope="col">{first}</th>
-          <th scope="col">From</th>
+          <th scope="col" className="piece-from">
+            From
+          </th>
           <th scope="col">Number</th>
           <th scope="col">Across the grain</th>
           <th scope="col">Along the grain</th>
@@ -63,8 +65,11 @@ function Pieces({ pieces, at, first }: PiecesProps) {
       <tbody>
         {pieces.map((piece) => (
           <tr key={piece.key}>
-            <th scope="row">{piece.name}</th>
-            <td>{piece.stuff}</td>
+            <th scope="row">
+              {piece.name}
+              <span className="piece-from-below">from {piece.stuff}</span>
+            </th>
+            <td className="piece-from">{piece.stuff}</td>
             <td className="number">{piece.count}</td>
             <td className="number">
               <Measure of={piece.width} />
