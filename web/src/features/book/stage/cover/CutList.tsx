@@ -53,7 +53,7 @@ function Pieces({ pieces, at, first }: PiecesProps) {
       <thead>
         <tr>
           <th scope="col">{first}</th>
-          <th scope="col" className="piece-from">
+          <th scope="col" className="cut-stuff">
             From
           </th>
           <th scope="col">Number</th>
@@ -67,9 +67,9 @@ function Pieces({ pieces, at, first }: PiecesProps) {
           <tr key={piece.key}>
             <th scope="row">
               {piece.name}
-              <span className="piece-from-below">from {piece.stuff}</span>
+              <span className="cut-stuff-below">from {piece.stuff}</span>
             </th>
-            <td className="piece-from">{piece.stuff}</td>
+            <td className="cut-stuff">{piece.stuff}</td>
             <td className="number">{piece.count}</td>
             <td className="number">
               <Measure of={piece.width} />
