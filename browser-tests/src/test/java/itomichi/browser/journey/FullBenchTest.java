@@ -8,6 +8,7 @@ import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Route;
 import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.BoundingBox;
 import itomichi.browser.fixture.Journey;
 import java.util.ArrayList;
 import java.util.List;
@@ -56,6 +57,14 @@ public class FullBenchTest extends Journey {
         assertThat(one.getByLabel("Ways to begin")).isVisible();
         double alone = height(one);
         assertTrue(alone > 1.3 * height(benchOf(FORTY)), "alone " + alone);
+    }
+
+    @Test
+    public void oneBookOnATelephoneHasItsWordsBelowIt() {
+        Page page = benchOf(ONE);
+        page.setViewportSize(360, 740);
+        BoundingBox book = page.locator(".table-book").boundingBox();
+        assertTrue(page.locator(".table-words").boundingBox().y >= book.y + book.height - 1, "words lie over the book");
     }
 
     @Test
