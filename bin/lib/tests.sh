@@ -25,30 +25,43 @@ check_pages() {
   PAGES_PID=$!
 }
 
-# The other modules wait for the core's jar only: its tests run as soon as that is there, beside theirs.
-test_core_beside() {
-  rm -f "$ROOT"/core/target/core-*.jar
+# The other modules wait for the jars of core and documents only: their tests run as soon as those are there, one after the other, beside
+# the server's, which keep one processor busy.
+test_below_beside() {
+  rm -f "$ROOT"/{core,documents}/target/*.jar
   (
-    until ls "$ROOT"/core/target/core-*.jar >/dev/null 2>&1; do
-      kill -0 $$ 2>/dev/null || exit 1
-      sleep 0.5
-    done
-    cd "$ROOT" && exec mvn -B -pl core surefire:test -Ditomichi.core-tested-beside=false
-  ) >"$RUN/core-test.log" 2>&1 &
-  CORE_PID=$!
+    # who ends this ends what it waits for
+    trap 'kill $(jobs -p) 2>/dev/null || true; exit 1' TERM
+    cd "$ROOT"
+    await_jar core
+    mvn -B -pl core surefire:test -Ditomichi.core-tested-beside=false &
+    wait $! || exit
+    await_jar documents
+    # nothing is compiled again: the phase is named so that documents find the core's classes
+    mvn -B -pl core,documents test -Dspotless.check.skip=true -Dmaven.main.skip=true -Ditomichi.core-tested-beside=true -Ditomichi.documents-tested-beside=false &
+    wait $!
+  ) >"$RUN/below-test.log" 2>&1 &
+  BELOW_PID=$!
 }
 
-core_held() {
+await_jar() {
+  until ls "$ROOT/$1"/target/"$1"-*.jar >/dev/null 2>&1; do
+    kill -0 $$ 2>/dev/null || exit 1
+    sleep 0.5
+  done
+}
+
+below_held() {
   local code=0
-  wait "$CORE_PID" || code=$?
-  grep -E 'Tests run:|FAILURE|^\[ERROR\]' "$RUN/core-test.log" || true
-  [ $code = 0 ] || fail "tests of the core failed (see $RUN/core-test.log)"
+  wait "$BELOW_PID" || code=$?
+  grep -E 'Tests run:|FAILURE|^\[ERROR\]' "$RUN/below-test.log" || true
+  [ $code = 0 ] || fail "tests of core or documents failed (see $RUN/below-test.log)"
 }
 
 # What still runs beside is ended with this script.
 end_beside() {
   local pid
-  for pid in "${PAGES_PID:-}" "${CORE_PID:-}"; do
+  for pid in "${PAGES_PID:-}" "${BELOW_PID:-}"; do
     [ -z "$pid" ] || kill "$pid" 2>/dev/null || true
   done
 }
@@ -72,10 +85,10 @@ run_tests() {
   sql postgres -qc "create database itomichi_test"
   export_database itomichi_test
   say "Testing core, documents, database and HTTP"
-  test_core_beside
+  test_below_beside
   # two modules at once, where they do not wait for each other
-  shown_mvn -T 2 -pl core,documents,server-db,server,benchmarks,attack verify -Ditomichi.core-tested-beside=true || fail "tests failed (see $RUN/test.log)"
-  core_held
+  shown_mvn -T 2 -pl core,documents,server-db,server,benchmarks,attack verify -Ditomichi.core-tested-beside=true -Ditomichi.documents-tested-beside=true || fail "tests failed (see $RUN/test.log)"
+  below_held
   pages_held
   unpack_application
   export_database
