@@ -9,6 +9,7 @@ export function useCopies() {
   const { id, version } = useSession().state.view;
   const [said, setSaid] = useState<string | null>(null);
   const key = ['copies', id, version];
+  const everyVersion = { queryKey: ['copies', id] };
   const copies = useQuery({
     queryKey: key,
     queryFn: () => value(api.GET('/api/books/{id}/copies', { params: { path: { id } } })),
@@ -24,11 +25,18 @@ export function useCopies() {
     const result = await request;
     setSaid(result.kind === 'value' ? null : failure(result));
     if (result.kind === 'value') {
-      client.setQueryData(key, result.value);
+      // the copies of a later version may have been asked for before this was kept
+      await client.cancelQueries(everyVersion);
+      client.setQueriesData(everyVersion, result.value);
     } else if (before) {
       client.setQueryData(key, before);
     }
     await again();
+  };
+  /** As it is kept, and as it then is: the book may have been changed meanwhile. */
+  const kept = async (request: Promise<Outcome<CopiesView>>) => {
+    await act(request);
+    await client.invalidateQueries(everyVersion);
   };
   const path = { params: { path: { id } } };
   const of = (copy: number) => ({ params: { path: { id, copy } } });
@@ -48,15 +56,15 @@ export function useCopies() {
       );
     },
     spoil: (copy: number, at: CopyStage) =>
-      act(outcome(api.POST('/api/books/{id}/copies/{copy}/spoilt', { ...of(copy), body: { at } }))),
+      kept(outcome(api.POST('/api/books/{id}/copies/{copy}/spoilt', { ...of(copy), body: { at } }))),
     mend: (spoilt: string) =>
-      act(outcome(api.DELETE('/api/books/{id}/copies/spoilt/{spoilt}', { params: { path: { id, spoilt } } }))),
+      kept(outcome(api.DELETE('/api/books/{id}/copies/spoilt/{spoilt}', { params: { path: { id, spoilt } } }))),
     leaveOut: (copy: number, leftOut: boolean) =>
-      act(outcome(api.PUT('/api/books/{id}/copies/{copy}/left-out', { ...of(copy), body: { leftOut } }))),
+      kept(outcome(api.PUT('/api/books/{id}/copies/{copy}/left-out', { ...of(copy), body: { leftOut } }))),
     takeAnew: async () => {
       const result = await outcome(api.POST('/api/books/{id}/supplies/anew', path));
       setSaid(result.kind === 'value' ? null : failure(result));
-      await client.invalidateQueries({ queryKey: ['copies', id] });
+      await client.invalidateQueries(everyVersion);
       await again();
     },
   };
