@@ -7,6 +7,7 @@ type Schemas = components['schemas'];
 export type BookDocument = Schemas['BookDocument'];
 export type BookView = Schemas['BookView'];
 export type BookCard = Schemas['BookCard'];
+export type BenchView = Schemas['BenchView'];
 export type Looks = Schemas['LooksView'];
 export type PlanView = Schemas['PlanView'];
 export type SewingView = Schemas['SewingView'];

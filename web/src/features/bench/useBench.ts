@@ -5,10 +5,8 @@ import {
   type InfiniteData,
   type QueryClient,
 } from '@tanstack/react-query';
-import { api, value, type BookCard } from '../../api/client';
-import type { components } from '../../api/generated/schema';
+import { api, value, type BenchView, type BookCard } from '../../api/client';
 
-type Part = components['schemas']['BenchView'];
 export type Stage = BookCard['stage'];
 
 interface Wanted {
@@ -51,7 +49,7 @@ export function useBooks({ find, onShelf, stage }: Wanted) {
  * stands in both meanwhile.
  */
 export function takenUp(client: QueryClient, id: string): void {
-  client.setQueriesData<InfiniteData<Part>>(
+  client.setQueriesData<InfiniteData<BenchView>>(
     { queryKey: ['bench'], predicate: ({ queryKey }) => typeof queryKey[1] === 'boolean' },
     (had) =>
       had?.pages.some((part) => part.books.some((book) => book.id === id))

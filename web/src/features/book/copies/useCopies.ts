@@ -9,7 +9,6 @@ export function useCopies() {
   const { id, version } = useSession().state.view;
   const [said, setSaid] = useState<string | null>(null);
   const key = ['copies', id, version];
-  const everyVersion = { queryKey: ['copies', id] };
   const copies = useQuery({
     queryKey: key,
     queryFn: () => value(api.GET('/api/books/{id}/copies', { params: { path: { id } } })),
@@ -20,23 +19,21 @@ export function useCopies() {
     queryFn: () => value(api.GET('/api/books/{id}/supplies/copies', { params: { path: { id } } })),
     placeholderData: (before) => before,
   });
-  const again = () => client.invalidateQueries({ queryKey: ['copies-supplies', id] });
+  // of every version: a later one may have been asked for before this was kept
+  const again = () =>
+    Promise.all([
+      client.invalidateQueries({ queryKey: ['copies', id] }),
+      client.invalidateQueries({ queryKey: ['copies-supplies', id] }),
+    ]);
   const act = async (request: Promise<Outcome<CopiesView>>, before?: CopiesView) => {
     const result = await request;
     setSaid(result.kind === 'value' ? null : failure(result));
     if (result.kind === 'value') {
-      // the copies of a later version may have been asked for before this was kept
-      await client.cancelQueries(everyVersion);
-      client.setQueriesData(everyVersion, result.value);
+      client.setQueryData(key, result.value);
     } else if (before) {
       client.setQueryData(key, before);
     }
     await again();
-  };
-  /** As it is kept, and as it then is: the book may have been changed meanwhile. */
-  const kept = async (request: Promise<Outcome<CopiesView>>) => {
-    await act(request);
-    await client.invalidateQueries(everyVersion);
   };
   const path = { params: { path: { id } } };
   const of = (copy: number) => ({ params: { path: { id, copy } } });
@@ -56,15 +53,14 @@ export function useCopies() {
       );
     },
     spoil: (copy: number, at: CopyStage) =>
-      kept(outcome(api.POST('/api/books/{id}/copies/{copy}/spoilt', { ...of(copy), body: { at } }))),
+      act(outcome(api.POST('/api/books/{id}/copies/{copy}/spoilt', { ...of(copy), body: { at } }))),
     mend: (spoilt: string) =>
-      kept(outcome(api.DELETE('/api/books/{id}/copies/spoilt/{spoilt}', { params: { path: { id, spoilt } } }))),
+      act(outcome(api.DELETE('/api/books/{id}/copies/spoilt/{spoilt}', { params: { path: { id, spoilt } } }))),
     leaveOut: (copy: number, leftOut: boolean) =>
-      kept(outcome(api.PUT('/api/books/{id}/copies/{copy}/left-out', { ...of(copy), body: { leftOut } }))),
+      act(outcome(api.PUT('/api/books/{id}/copies/{copy}/left-out', { ...of(copy), body: { leftOut } }))),
     takeAnew: async () => {
       const result = await outcome(api.POST('/api/books/{id}/supplies/anew', path));
       setSaid(result.kind === 'value' ? null : failure(result));
-      await client.invalidateQueries(everyVersion);
       await again();
     },
   };

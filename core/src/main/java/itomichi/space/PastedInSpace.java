@@ -4,7 +4,6 @@ import itomichi.measure.Length;
 import itomichi.pages.Gathering;
 import itomichi.pages.Leaf;
 import itomichi.pages.Leaf.Half;
-import itomichi.pages.Page;
 import itomichi.pages.PagePlan;
 import itomichi.pages.SheetSides;
 import itomichi.path.Point3;
@@ -14,7 +13,7 @@ import itomichi.spec.BookSpec;
 import itomichi.spec.PastedOn;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.stream.Stream;
+import java.util.Optional;
 
 /** What is pasted to the pages of a folded book: it lies on its page, and carries what lies beyond it so much further out. */
 final class PastedInSpace {
@@ -44,25 +43,20 @@ final class PastedInSpace {
 
     /** How much is pasted to a leaf, in thickness. */
     double thickMm(int signature, int sheet, Half half, Side side) {
-        return leaves(signature)
-                .filter(leaf -> leaf.sheet() == sheet && leaf.half() == half)
-                .flatMap(leaf -> page(leaf, side).pasted().stream())
+        return pasted(signature, sheet, half, side).stream()
                 .mapToDouble(this::thickMm)
                 .sum();
     }
 
-    private Stream<Leaf> leaves(int signature) {
-        return gatherings.isEmpty()
-                ? Stream.of()
-                : gatherings.get(signature - 1).sheets().stream().flatMap(PastedInSpace::leaves);
-    }
-
-    private static Stream<Leaf> leaves(SheetSides sheet) {
-        return Stream.concat(Stream.of(sheet.first()), sheet.second().stream());
-    }
-
-    private static Page page(Leaf leaf, Side side) {
-        return side == Side.FRONT ? leaf.front() : leaf.back();
+    /** What is pasted to a side of a leaf of a folded sheet. */
+    private List<PastedOn> pasted(int signature, int sheet, Half half, Side side) {
+        if (gatherings.isEmpty()) {
+            return List.of();
+        }
+        SheetSides sides = gatherings.get(signature - 1).sheets().get(sheet - 1);
+        Optional<Leaf> leaf = half == Half.FIRST ? Optional.of(sides.first()) : sides.second();
+        return leaf.map(one -> (side == Side.FRONT ? one.front() : one.back()).pasted())
+                .orElse(List.of());
     }
 
     private double thickMm(PastedOn pasted) {
@@ -82,27 +76,23 @@ final class PastedInSpace {
     List<Profile> on(
             int signature, int sheet, Half half, List<Point3> leg, double paperMm, double headMm, double highMm) {
         List<Profile> all = new ArrayList<>();
-        for (Leaf leaf : leaves(signature)
-                .filter(one -> one.sheet() == sheet && one.half() == half)
-                .toList()) {
-            for (Side side : Side.values()) {
-                double offMm = paperMm / 2;
-                for (PastedOn pasted : page(leaf, side).pasted()) {
-                    double thickMm = thickMm(pasted);
-                    double fromMm = headMm + (highMm - pasted.height().mm()) / 2;
-                    List<Point3> points = lying(leg, pasted, side.way * (offMm + thickMm / 2));
-                    // all of it goes with its leaf
-                    all.add(new Profile(
-                            Part.PASTED,
-                            signature,
-                            pasted.paper(),
-                            fromMm,
-                            fromMm + pasted.height().mm(),
-                            thickMm,
-                            points,
-                            half == Half.FIRST ? points.size() : -1));
-                    offMm += thickMm;
-                }
+        for (Side side : Side.values()) {
+            double offMm = paperMm / 2;
+            for (PastedOn pasted : pasted(signature, sheet, half, side)) {
+                double thickMm = thickMm(pasted);
+                double fromMm = headMm + (highMm - pasted.height().mm()) / 2;
+                List<Point3> points = lying(leg, pasted, side.way * (offMm + thickMm / 2));
+                // all of it goes with its leaf
+                all.add(new Profile(
+                        Part.PASTED,
+                        signature,
+                        pasted.paper(),
+                        fromMm,
+                        fromMm + pasted.height().mm(),
+                        thickMm,
+                        points,
+                        half == Half.FIRST ? points.size() : -1));
+                offMm += thickMm;
             }
         }
         return all;

@@ -76,8 +76,12 @@ public class BookInSpaceTest {
     }
 
     private static List<Profile> sheets(BookInSpace book) {
+        return parts(book, Part.SHEET);
+    }
+
+    private static List<Profile> parts(BookInSpace book, Part part) {
         return book.profiles().stream()
-                .filter(profile -> profile.part() == Part.SHEET)
+                .filter(profile -> profile.part() == part)
                 .toList();
     }
 
@@ -288,9 +292,7 @@ public class BookInSpaceTest {
     @Test
     public void tapesLieOnTheSpineBetweenTheirStations() {
         BookPlan plan = Planner.plan(Books.bound("tapes").withPages(96));
-        List<Profile> tapes = of(plan).profiles().stream()
-                .filter(profile -> profile.part() == Part.TAPE)
-                .toList();
+        List<Profile> tapes = parts(of(plan), Part.TAPE);
         assertEquals(tapes.size(), (plan.foldHoles().orElseThrow().stations().count() - 2) / 2);
         for (Profile tape : tapes) {
             assertTrue(tape.across().get(1).zMm() > 0, "outside the folds");
@@ -303,10 +305,7 @@ public class BookInSpaceTest {
     public void theThreadGoesRoundTheCord() {
         BookPlan plan = Planner.plan(Books.bound("corded-pamphlet").withPages(48));
         BookInSpace book = of(plan);
-        Profile cord = book.profiles().stream()
-                .filter(profile -> profile.part() == Part.CORD)
-                .findFirst()
-                .orElseThrow();
+        Profile cord = parts(book, Part.CORD).get(0);
         double middle = cord.across().stream()
                 .limit(12)
                 .mapToDouble(Point3::zMm)
@@ -329,9 +328,7 @@ public class BookInSpaceTest {
     @Test
     public void boardsStandOutBySquares() {
         BookPlan plan = Planner.plan(Books.bound("tapes").withPages(96));
-        List<Profile> boards = of(plan).profiles().stream()
-                .filter(profile -> profile.part() == Part.BOARD)
-                .toList();
+        List<Profile> boards = parts(of(plan), Part.BOARD);
         assertEquals(boards.size(), 2);
         double highMm = plan.covering().work().pieces().stream()
                 .filter(piece -> piece.key().equals("board"))
@@ -364,12 +361,6 @@ public class BookInSpaceTest {
             assertTrue(point.yMm() + ends.get(0).thickMm() / 2 <= leafMm + 0.02, "before the first leaf");
             assertTrue(point.yMm() - ends.get(0).thickMm() / 2 >= boardMm - 0.02, "inside the board");
         }
-    }
-
-    private static List<Profile> parts(BookInSpace book, Part part) {
-        return book.profiles().stream()
-                .filter(profile -> profile.part() == part)
-                .toList();
     }
 
     /** Through the ends of its chord and the end of its rise goes one circle: closed geometry. The rise is what the cover is made for. */
