@@ -1,33 +1,8 @@
+import type { CSSProperties } from 'react';
 import type { Looks } from '../../api/client';
+import { tokenOf } from '../stuffs';
 import { standing } from './geometry';
 import './bench.css';
-
-type Stuff = NonNullable<Looks['closed']['cover']>;
-type Dye = NonNullable<Looks['closed']['colour']>;
-
-/** Each stuff has a look of its own; a block without a cover is paper. */
-const LOOKS: Record<Stuff, string> = {
-  BOARD: 'standing-board',
-  CARD: 'standing-card',
-  CLOTH: 'standing-cloth',
-  LEATHER: 'standing-leather',
-  PAPER: 'standing-paper',
-  OPEN_CLOTH: 'standing-cloth',
-  RIBBON: 'standing-cloth',
-  CORD: 'standing-cloth',
-  HEADBAND: 'standing-cloth',
-};
-
-const DYES: Record<Dye, string> = {
-  UNDYED: 'dye-undyed',
-  MADDER: 'dye-madder',
-  WELD: 'dye-weld',
-  VERDIGRIS: 'dye-verdigris',
-  INDIGO: 'dye-indigo',
-  PLUM: 'dye-plum',
-  ASH: 'dye-ash',
-  SOOT: 'dye-soot',
-};
 
 interface Props {
   book: Looks;
@@ -40,10 +15,13 @@ interface Props {
 export function StandingBook({ book, scale, there }: Props) {
   const { closed, stations, spineThread, frontThread } = book;
   const drawn = standing(closed, scale);
-  const look = closed.cover ? LOOKS[closed.cover] : 'standing-bare';
-  const dye = closed.colour ? DYES[closed.colour] : '';
+  // a block without a cover is paper
+  const colour = closed.cover ? tokenOf(closed.cover, closed.colour) : 'paper';
   return (
-    <g className={`standing ${look} ${dye} ${there ? '' : 'standing-planned'}`}>
+    <g
+      className={there ? 'standing' : 'standing standing-planned'}
+      style={{ '--standing': `var(--${colour})` } as CSSProperties}
+    >
       <polygon className="standing-cover" points={drawn.cover} />
       <polyline className="standing-leaves" points={drawn.leaves} />
       <rect className="standing-spine" width={drawn.spine} height={drawn.height} />

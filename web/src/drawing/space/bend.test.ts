@@ -2,11 +2,12 @@ import { describe, expect, it } from 'vitest';
 import { bundled, hingeAt, opened, share, side, uncovered } from './bend';
 import { sample } from './sample';
 
-const { profiles } = sample();
+const book = sample();
+const { profiles } = book;
 const [first, second, cover] = [profiles[0]!, profiles[1]!, profiles[2]!];
 
 describe('a book that is opened', () => {
-  const hinge = hingeAt(profiles, 2, true)!;
+  const hinge = hingeAt(book, 2)!;
 
   it('is opened at the inside of the fold', () => {
     expect(hinge).toEqual({ signature: 2, y: 1, z: -0.2 });
@@ -22,10 +23,22 @@ describe('a book that is opened', () => {
   });
 
   it('turns a board whole, by its end at the spine', () => {
-    const board = { ...cover, part: 'BOARD' as const, across: [0.4, -62, -0.6, -5], turn: 0 };
-    const first = hingeAt(profiles, 1, true)!;
+    const board = { ...cover, part: 'BOARD_IN_CLOTH' as const, across: [0.4, -62, -0.6, -5], turn: 0 };
+    const first = hingeAt(book, 1)!;
     expect(first.y).toBe(0);
     expect([side(board, 0, first), side(board, 1, first)]).toEqual([-1, -1]);
+  });
+
+  it('keeps what is glued on a board straight with it', () => {
+    const board = { ...cover, part: 'BOARD_IN_CLOTH' as const, across: [-0.6, -62, -0.6, -5], turn: 0 };
+    const cloth = { ...cover, part: 'CLOTH' as const, across: [-0.8, -30, -0.8, -5, 0.5, 0.4], turn: 2 };
+    const hinge = hingeAt({ ...book, profiles: [...profiles, board] }, 2)!;
+    const [fore, near] = opened(board, hinge, 1);
+    const [on] = opened(cloth, hinge, 1);
+    const long = Math.hypot(fore![0] - near![0], fore![1] - near![1]);
+    // how far off the board's line: 0.2, as it lay closed
+    const off = (fore![0] - near![0]) * (on![1] - near![1]) - (fore![1] - near![1]) * (on![0] - near![0]);
+    expect(Math.abs(off) / long).toBeCloseTo(0.2, 1);
   });
 
   it('leaves what is at the fold where it was, and turns the rest by a right angle', () => {
@@ -49,7 +62,7 @@ describe('a book that is opened', () => {
 
   it('turns the upper leaves alone of a section that lies back to back with another', () => {
     const away = { ...second, across: second.across.map((at, i) => (i % 2 === 0 ? at : -at)) };
-    const alone = hingeAt([first, away], 2, true, true)!;
+    const alone = hingeAt({ ...book, profiles: [first, away], backToBack: true }, 2)!;
     expect(alone).toEqual({ signature: 2, y: 1, z: 0.2, alone: 1 });
     const points = opened(away, alone, 1);
     expect(points.slice(0, 4).flat()).toEqual(away.across.slice(0, 8));
@@ -84,15 +97,34 @@ describe('a block of single sheets', () => {
     across: [i, 0, i, -60],
     turn: 0,
   }));
+  const block = { ...book, profiles: leaves, folded: false, holes: [] };
 
   it('is opened between two leaves', () => {
-    const hinge = hingeAt(leaves, 2, false)!;
+    const hinge = hingeAt(block, 2)!;
     expect(hinge.y).toBeCloseTo(1.101, 6);
     expect(leaves.map((leaf) => side(leaf, 1, hinge))).toEqual([-1, -1, 1]);
   });
 
   it('is not opened after its last leaf', () => {
-    expect(hingeAt(leaves, 3, false)).toBeNull();
+    expect(hingeAt(block, 3)).toBeNull();
+  });
+});
+
+describe('single leaves that are held', () => {
+  const leaf = { ...first, across: [0, 0, 0, -8, 0, -60], turn: 0 };
+  const block = { ...book, profiles: [leaf, { ...leaf, across: [1, 0, 1, -8, 1, -60] }], folded: false };
+  const hole = { signature: 1, station: 1, ends: [20, 0, -10, 20, 2, -10], wideMm: 1 };
+
+  it('turn past their holes alone', () => {
+    const hinge = hingeAt({ ...block, holes: [hole] }, 1)!;
+    expect(hinge.z).toBe(-10);
+    expect(opened(leaf, hinge, 1).slice(0, 2).flat()).toEqual([0, 0, 0, -8]);
+  });
+
+  it('turn past a strip of board where that is deeper', () => {
+    const strip = { ...leaf, part: 'STRIP' as const, across: [-1, -18, -1, 0] };
+    const hinge = hingeAt({ ...block, profiles: [...block.profiles, strip], holes: [hole] }, 1)!;
+    expect(hinge.z).toBe(-18);
   });
 });
 

@@ -1,7 +1,11 @@
 import type { components } from '../../api/generated/schema';
+import { unfolded } from './unfold';
 
 /** What is flat in a book, as the server tells it; see there. */
 export type Profile = components['schemas']['ProfileView'];
+
+/** What of a book says where it opens. */
+type Lying = Pick<components['schemas']['SpaceView'], 'profiles' | 'holes' | 'folded' | 'backToBack'>;
 
 /** A point across the book: through it from the front, and out of the spine. */
 export type Across = [y: number, z: number];
@@ -14,6 +18,8 @@ export interface Hinge {
   z: number;
   /** Where a section lies back to back with another: which way its leaves go from the hinge. Only they turn, and only the upper ones. */
   alone?: 1 | -1;
+  /** Where boards begin and end, z: they stay straight, and so does what is glued on them. */
+  board?: { near: number; far: number };
 }
 
 /** Leaves bend over so many mm beyond the hinge, in so many straight parts. */
@@ -22,6 +28,9 @@ const PARTS = 36;
 /** Leaves turn by a right angle to either side; those of a section that lies on the table are laid over. */
 const RIGHT = Math.PI / 2;
 const OVER = 0.85 * Math.PI;
+
+const isBoard = (part: Profile['part']) => part === 'BOARD_IN_CLOTH' || part === 'BOARD_IN_PAPER';
+const onBoard = (part: Profile['part']) => part === 'CLOTH' || part === 'PASTEDOWN';
 
 /** Whether a point goes with the front, with the back, or stays. */
 export function side(profile: Profile, point: number, hinge: Hinge): -1 | 0 | 1 {
@@ -32,7 +41,7 @@ export function side(profile: Profile, point: number, hinge: Hinge): -1 | 0 | 1 
   if (part === 'SPINE_PIECE') {
     return 0;
   }
-  if (part === 'BOARD') {
+  if (isBoard(part)) {
     // whole: a book is often thinner at the fore edge than at the spine, where a board is on its side of every signature
     return profile.across[profile.across.length - 2]! < hinge.y ? -1 : 1;
   }
@@ -67,36 +76,45 @@ function bent(depthMm: number, angle: number): { y: number; z: number; turn: num
 
 /** A profile opened so far, from 0 to 1: at 1 its leaves lie at right angles to where they lay closed, as far from each other as then. */
 export function opened(profile: Profile, hinge: Hinge | null, far: number): Across[] {
-  const points: Across[] = [];
-  for (let i = 0; i < profile.across.length / 2; i++) {
-    const y = profile.across[2 * i]!;
-    const z = profile.across[2 * i + 1]!;
-    const out = hinge?.alone ?? -1;
-    const depth = hinge ? out * (z - hinge.z) : 0;
-    const way = hinge && far > 0 && depth > 0 ? side(profile, i, hinge) : 0;
-    if (!hinge || way === 0) {
-      points.push([y, z]);
-      continue;
-    }
-    const line = bent(depth, way * far * (hinge.alone ? OVER : RIGHT));
-    const off = y - hinge.y;
-    points.push([hinge.y + line.y + off * Math.cos(line.turn), hinge.z - out * (line.z + off * Math.sin(line.turn))]);
+  const closed = Array.from({ length: profile.across.length / 2 }, (_, i): Across => [
+    profile.across[2 * i]!,
+    profile.across[2 * i + 1]!,
+  ]);
+  if (!hinge || far === 0) {
+    return closed;
   }
-  return points;
+  const board = onBoard(profile.part) ? hinge.board : undefined;
+  const points = profile.part === 'FLAP' ? unfolded(closed, far) : closed;
+  return points.map(([y, z], i) => {
+    const angle = side(profile, i, hinge) * far * (hinge.alone ? OVER : RIGHT);
+    if (board && z < board.near) {
+      const t = (z - board.near) / (board.far - board.near);
+      const [from, to] = [placed(y, board.near, hinge, angle), placed(y, board.far, hinge, angle)];
+      return [from[0] + t * (to[0] - from[0]), from[1] + t * (to[1] - from[1])];
+    }
+    return placed(y, z, hinge, angle);
+  });
 }
 
-/** Where a book opens at a signature: at the inside of its innermost fold. */
-export function hingeAt(
-  profiles: readonly Profile[],
-  signature: number,
-  folded: boolean,
-  backToBack = false,
-): Hinge | null {
+/** Where a point comes to lie whose leaf turns by so much beyond the hinge. */
+function placed(y: number, z: number, hinge: Hinge, angle: number): Across {
+  const out = hinge.alone ?? -1;
+  const depth = out * (z - hinge.z);
+  if (depth <= 0 || angle === 0) {
+    return [y, z];
+  }
+  const line = bent(depth, angle);
+  const off = y - hinge.y;
+  return [hinge.y + line.y + off * Math.cos(line.turn), hinge.z - out * (line.z + off * Math.sin(line.turn))];
+}
+
+/** Where a book opens at a signature: at the inside of its innermost fold; where leaves are single, past what holds them. */
+export function hingeAt({ profiles, holes, folded, backToBack }: Lying, signature: number): Hinge | null {
   const sheets = profiles.filter((one) => one.part === 'SHEET');
   if (!folded) {
     const leaf = sheets[Math.min(sheets.length, signature) - 1];
     return leaf && signature < sheets.length
-      ? { signature: 0, y: leaf.across[0]! + leaf.thickMm / 2 + 1e-3, z: leaf.across[1]! }
+      ? { signature: 0, y: leaf.across[0]! + leaf.thickMm / 2 + 1e-3, z: heldTo(profiles, holes), ...boards(profiles) }
       : null;
   }
   const inner = sheets.find((one) => one.signature === signature);
@@ -105,8 +123,19 @@ export function hingeAt(
   }
   const [y, z] = [inner.across[2 * inner.turn]!, inner.across[2 * inner.turn + 1]!];
   const out = inner.across[1]! < z ? -1 : 1;
-  const hinge = { signature, y, z: z + (out * inner.thickMm) / 2 };
+  const hinge = { signature, y, z: z + (out * inner.thickMm) / 2, ...boards(profiles) };
   return backToBack ? { ...hinge, alone: out } : hinge;
+}
+
+/** How deep single leaves are held: to the innermost holes, or to where a strip of board ends. */
+function heldTo(profiles: readonly Profile[], holes: Lying['holes']): number {
+  const strips = profiles.filter((one) => one.part === 'STRIP');
+  return Math.min(0, ...holes.map((hole) => hole.ends[2]!), ...strips.map((strip) => strip.across[1]!));
+}
+
+function boards(profiles: readonly Profile[]): Pick<Hinge, 'board'> {
+  const board = profiles.find((one) => isBoard(one.part));
+  return board ? { board: { far: board.across[1]!, near: board.across[3]! } } : {};
 }
 
 /**

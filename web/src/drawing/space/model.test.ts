@@ -11,6 +11,7 @@ const COLOURS: Colours = {
   cover: '#888',
   board: '#777',
   cloth: '#666',
+  side: '#667',
   endpaper: '#676',
   tape: '#555',
   thread: '#00f',

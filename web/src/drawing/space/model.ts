@@ -6,6 +6,7 @@ import { Flats, type CoverSeen } from './flats';
 import { material, write } from './geometry';
 import { bends, flat, merged, type Mesh as Told } from './mesh';
 import { Strand } from './strand';
+import { DRESSED, UNSEWN } from './parts';
 import { points, tube } from './tube';
 
 export type Space = components['schemas']['SpaceView'];
@@ -13,9 +14,12 @@ export type Space = components['schemas']['SpaceView'];
 /** What everything is coloured with, as the page has it. */
 export interface Colours {
   papers: readonly string[];
+  /** What a soft cover is made of. */
   cover: string;
   board: string;
   cloth: string;
+  /** Paper on boards. */
+  side: string;
   endpaper: string;
   tape: string;
   thread: string;
@@ -27,9 +31,6 @@ export interface Colours {
 const HOLE_SIDES = 12;
 /** So many points on either side of a fold can be seen between signatures. */
 const AT_FOLD = 6;
-/** What comes on to a book once it is sewn. */
-const UNSEWN: Profile['part'][] = ['BOARD', 'SPINE_PIECE', 'CLOTH', 'ENDPAPER'];
-
 /** What lies on a page is a little darker: paper on the same paper is told by its edges alone, and from above those are not seen. */
 const PASTED_LIGHT = 0.88;
 
@@ -71,26 +72,14 @@ export class Model {
       this.flats.add(`${name}, signatures`, of(nests), colour, { when: 'not whole' });
       this.flats.add(`${name}, pasted on`, of(pasted), colour, { when: 'always' });
     });
-    const cover = (name: string, parts: Profile['part'][], colour: string) =>
+    for (const { name, parts, colour, cover } of DRESSED) {
       this.flats.add(
         name,
         profiles.filter((one) => parts.includes(one.part)),
-        colour,
-        { cover: true },
+        colours[colour],
+        { cover },
       );
-    this.flats.add(
-      'endpapers',
-      profiles.filter((one) => one.part === 'ENDPAPER'),
-      colours.endpaper,
-    );
-    cover('soft cover', ['SOFT_COVER'], colours.cover);
-    cover('boards', ['BOARD', 'SPINE_PIECE'], colours.board);
-    cover('cloth', ['CLOTH'], colours.cloth);
-    this.flats.add(
-      'tapes',
-      profiles.filter((one) => one.part === 'TAPE' || one.part === 'CORD'),
-      colours.tape,
-    );
+    }
     this.holes = new Mesh(new BufferGeometry(), material(colours.hole));
     this.strand = new Strand(space, colours);
     this.holes.name = 'holes';
@@ -136,7 +125,7 @@ export class Model {
   open(at: number, far: number): void {
     if (at !== this.at || far !== this.far) {
       this.at = at;
-      this.hinge = at === 0 ? null : hingeAt(this.space.profiles, at, this.space.folded, this.space.backToBack);
+      this.hinge = at === 0 ? null : hingeAt(this.space, at);
       this.far = this.hinge ? far : 0;
       this.lay();
     }
@@ -161,7 +150,7 @@ export class Model {
   /** Draws what is seen anew where it is not as the book lies now. */
   private draw(): void {
     const there = ({ part, signature, toMm }: Profile) =>
-      signature <= this.upTo && toMm > this.cutMm && (this.upTo === Infinity || !UNSEWN.includes(part));
+      signature <= this.upTo && toMm > this.cutMm && (this.upTo === Infinity || signature > 0 || !UNSEWN.has(part));
     const bare = uncovered(this.space, this.hinge, this.upTo);
     this.flats.draw((profiles) => merged(profiles.filter(there).map((one) => this.shell(one, bare(one)))));
   }

@@ -19,6 +19,7 @@ export function sample(): Space {
     folded: true,
     backToBack: false,
     threadMm: 0.5,
+    stuffs: [],
     profiles: [
       sheet(1, 0),
       sheet(2, 1),

@@ -1,6 +1,8 @@
 import { useEffect, useMemo, useRef, useState, type RefObject } from 'react';
+import { Color } from 'three';
 import { between, turned, viewsOf, type Look } from './camera';
 import type { CoverSeen } from './flats';
+import { tokenOf, type Stuff } from '../stuffs';
 import { Model, type Colours, type Space } from './model';
 import { Stage } from './stage';
 
@@ -26,14 +28,25 @@ const MOVE_MS = 650;
 /** How far it is open while it goes from one opening to another. */
 const HALF_OPEN = 0.55;
 
-function colours(canvas: HTMLCanvasElement): Colours {
+/** Stuffs that a soft cover may be made of. */
+const SOFT: readonly Stuff[] = ['CARD', 'LEATHER', 'CLOTH', 'PAPER'];
+/** So much of a stuff's colour is in what is seen of it, as on the bench; the rest is paper. */
+const OF_STUFF = 0.5;
+
+function colours(canvas: HTMLCanvasElement, stuffs: Space['stuffs']): Colours {
   const style = getComputedStyle(canvas);
   const token = (name: string) => style.getPropertyValue(`--${name}`).trim();
+  const of = (stuff: Stuff) => {
+    const dyed = stuffs.find((one) => one.stuff === stuff);
+    const paper = new Color(token('paper'));
+    return `#${paper.lerp(new Color(token(tokenOf(stuff, dyed?.dye))), OF_STUFF).getHexString()}`;
+  };
   return {
     papers: [token('paper'), token('weld-ground'), token('table'), token('leaf-shade')],
-    cover: token('verdigris'),
-    board: token('rule'),
-    cloth: token('plum'),
+    cover: of(SOFT.find((stuff) => stuffs.some((one) => one.stuff === stuff)) ?? 'CARD'),
+    board: of('BOARD'),
+    cloth: of('CLOTH'),
+    side: of('PAPER'),
     endpaper: token('leaf-shade'),
     tape: token('weld-ground'),
     thread: token('indigo'),
@@ -79,7 +92,7 @@ export function useBook(
       return;
     }
     try {
-      const made = new Model(space, colours(at));
+      const made = new Model(space, colours(at, space.stuffs));
       const shown = new Stage(at, made);
       stage.current = shown;
       now.current = { ...now.current, at: 0, far: 0 };

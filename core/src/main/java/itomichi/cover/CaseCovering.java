@@ -81,6 +81,13 @@ record CaseCovering(
         return Grip.across(choices, ON_BOARD, board - onBoard().length().mm(), y, -100 / board);
     }
 
+    /** What is seen of it: paper on the rest of a board where cloth does not lie on all of it. */
+    CoverShape.Skin skin() {
+        return full()
+                ? new CoverShape.Skin(boardWidth, false)
+                : new CoverShape.Skin(onBoard().length(), true);
+    }
+
     private Working spineWidth() {
         return Working.by(SPINE_WIDTH)
                 .with("S", "spine piece, flat", Sizes.mark(spine))

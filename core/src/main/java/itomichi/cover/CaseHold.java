@@ -46,6 +46,14 @@ record CaseHold(CoverBase base, CoverChoices choices, Quantity back) {
         return !base.endsApart() && choices.is(CaseSettings.ENDS, CaseSettings.CLOTH_JOINT);
     }
 
+    /** What lies between the block and its case. */
+    CoverShape.Ends ends() {
+        if (tipped()) {
+            return new CoverShape.Ends(CoverShape.Ends.Made.FOLDED, Length.ZERO);
+        }
+        return clothJoint() ? new CoverShape.Ends(CoverShape.Ends.Made.JOINED, ON_LEAF) : CoverShape.Ends.NONE;
+    }
+
     List<CoverPiece> pieces() {
         List<CoverPiece> pieces = new ArrayList<>(linings());
         Working high = Working.by(BLOCK_HIGH)

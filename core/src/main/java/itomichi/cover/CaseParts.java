@@ -11,6 +11,7 @@ import itomichi.measure.Length;
 import itomichi.measure.Phrase;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 
 /**
  * What flat and round cases have in common: two boards, a spine piece, joints between them, cloth over all, endpapers that hold the block.
@@ -273,6 +274,25 @@ final class CaseParts {
     /** From the spine of the block to where a board begins, closed, mm. */
     double hingeMm() {
         return joint.length().mm() - over * block.board().length().mm();
+    }
+
+    /**
+     * How it lies round the block.
+     *
+     * @param behind thickness of the spine piece
+     */
+    CoverShape shape(Length behind) {
+        return new CoverShape.Boards(
+                new CoverShape.Board(
+                        boardWidth.length(),
+                        boardHeight.length(),
+                        block.board().length(),
+                        Length.ofMm(Math.max(0, hingeMm())),
+                        choices.length(BoardSettings.HEAD)),
+                Length.ZERO,
+                Optional.of(new CoverShape.Back(spine.length(), behind)),
+                covering.skin(),
+                held.ends());
     }
 
     List<CoverFault> faults() {

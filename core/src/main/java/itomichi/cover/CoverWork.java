@@ -19,6 +19,7 @@ import java.util.stream.Stream;
  * @param steps the order of work
  * @param faults what is wrong with it
  * @param size of a soft cover that is sewn on; nothing of other kinds
+ * @param shape how it lies round the book
  */
 public record CoverWork(
         List<CoverPiece> pieces,
@@ -27,11 +28,12 @@ public record CoverWork(
         List<CoverLook> looks,
         List<CoverStep> steps,
         List<CoverFault> faults,
-        Optional<CoverSize> size) {
+        Optional<CoverSize> size,
+        CoverShape shape) {
 
     /** Nothing to cut and nothing to do. */
-    static final CoverWork NOTHING =
-            new CoverWork(List.of(), List.of(), List.of(), List.of(), List.of(), List.of(), Optional.empty());
+    static final CoverWork NOTHING = new CoverWork(
+            List.of(), List.of(), List.of(), List.of(), List.of(), List.of(), Optional.empty(), CoverShape.NOTHING);
 
     public CoverWork {
         List<CoverFault> all = new ArrayList<>(faults);
@@ -80,7 +82,8 @@ public record CoverWork(
                 both(looks, more.looks()),
                 order,
                 both(faults, more.faults()),
-                size);
+                size,
+                shape);
     }
 
     private static <T> List<T> both(List<T> some, List<T> more) {
@@ -89,7 +92,12 @@ public record CoverWork(
 
     /** The same, cut and drawn so. */
     CoverWork of(List<CoverPiece> otherPieces, List<CoverLook> otherLooks) {
-        return new CoverWork(otherPieces, jigs, figures, otherLooks, steps, faults, size);
+        return new CoverWork(otherPieces, jigs, figures, otherLooks, steps, faults, size, shape);
+    }
+
+    /** The same, lying so round the book. */
+    CoverWork lying(CoverShape round) {
+        return new CoverWork(pieces, jigs, figures, looks, steps, faults, size, round);
     }
 
     /** The closed book; where it is not drawn, the block with what is pierced together with it. */
@@ -135,7 +143,7 @@ public record CoverWork(
             List<CoverStep> steps,
             List<CoverFault> faults,
             Optional<CoverSize> size) {
-        this(pieces, List.of(), figures, looks, steps, faults, size);
+        this(pieces, List.of(), figures, looks, steps, faults, size, CoverShape.NOTHING);
     }
 
     private static CoverFault nothingLeft(CoverPiece piece) {

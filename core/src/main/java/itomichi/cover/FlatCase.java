@@ -61,7 +61,8 @@ final class FlatCase extends CasedKind {
                 looks.all(looks.fromHead(behind, board)),
                 CaseSteps.of(parts, "Crease both joints with a bone before the glue is dry."),
                 parts.faults(),
-                Optional.empty());
+                Optional.empty(),
+                parts.shape(base.block().board().length()));
     }
 
     private static Working spine(SewnBlock block, boolean overBoards) {

@@ -176,7 +176,15 @@ final class Limp extends ToldKind {
             pieces.addAll(spine.threads());
             List<Outline> flat = new ArrayList<>(flapped() ? flap.flat() : List.of());
             flat.addAll(spine.sewn(spineLeftMm()));
-            return new CoverWork(pieces, figures, looks(parts, flat), steps(), faults(), Optional.of(parts.size()));
+            return new CoverWork(pieces, figures, looks(parts, flat), steps(), faults(), Optional.of(parts.size()))
+                    .lying(shape());
+        }
+
+        /** Where there is a flap, the end of that is folded in, not the back's. */
+        private CoverShape shape() {
+            Length backEnd = ends() == 2 && !flapped() ? turn() : Length.ZERO;
+            Length over = flapped() ? flap.flap().length() : Length.ZERO;
+            return new CoverShape.Soft(soft.square(), turn(), backEnd, turn(), over, spine.lying());
         }
 
         private List<CoverLook> looks(SoftParts parts, List<Outline> flat) {

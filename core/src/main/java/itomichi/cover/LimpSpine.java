@@ -117,6 +117,24 @@ record LimpSpine(CoverBase base, SoftCover soft, CoverChoices choices) {
         return plates;
     }
 
+    /** Where the plates lie. */
+    List<CoverShape.Plate> lying() {
+        if (choices.is(PLATES, NO_PLATES)) {
+            return List.of();
+        }
+        Length thick = choices.length(PLATE_THICK);
+        if (choices.is(PLATES, ONE_PLATE) || base.sewing().longs().isEmpty()) {
+            return List.of(new CoverShape.Plate(Length.ZERO, soft.height(), thick));
+        }
+        Length past = choices.length(PLATE_PAST);
+        return base.sewing().longs().stream()
+                .map(group -> new CoverShape.Plate(
+                        base.sewing().head().plus(group.from()).minus(past),
+                        group.length().plus(past.times(2)),
+                        thick))
+                .toList();
+    }
+
     /**
      * A group of long stitches, woven.
      *

@@ -33,6 +33,8 @@ final class RoundCase extends CasedKind {
     private static final Formula RADIUS = Formula.of("(T × T ÷ 4 + h × h) ÷ (2 × h)");
     private static final Formula AS_SAID = Formula.of("h");
 
+    /** Card that bends over a round: common practice. */
+    private static final Length BENT = Length.ofMm(0.5);
     /** Points that an arc is drawn with. */
     private static final int ARC_POINTS = 24;
 
@@ -95,7 +97,8 @@ final class RoundCase extends CasedKind {
                         parts,
                         "Bend the spine piece over a rod to the round before it goes on; crease both joints with a bone."),
                 faults,
-                Optional.empty());
+                Optional.empty(),
+                parts.shape(BENT));
     }
 
     private static boolean tooHigh(SewnBlock block, CoverChoices choices) {

@@ -75,15 +75,17 @@ final class BackToBack {
                 sheet.turn());
     }
 
-    /** From the outside of each fold to its inside. */
+    /** From the outside of what each fold is sewn into, or of the fold, to its inside. */
     List<Pierced> pierced() {
         Holes.InFolds holes = book.holes().flatMap(Holes::inFolds).orElseThrow();
+        double coverMm =
+                book.spec().cover().wanted() ? book.spec().cover().thickness().mm() : 0;
         List<Pierced> pierced = new ArrayList<>();
         for (int station : holes.folds().get(0).stations()) {
             double alongMm = holes.stations().at(station).mm();
             double wideMm = folded.wideMm(holes.passes().get(station - 1));
-            pierced.add(hole(1, station, alongMm, flatMm(1) - allMm, -allMm, wideMm));
-            pierced.add(hole(2, station, alongMm, -flatMm(2), 0, wideMm));
+            pierced.add(hole(1, station, alongMm, flatMm(1) + coverMm - allMm, -allMm, wideMm));
+            pierced.add(hole(2, station, alongMm, -flatMm(2) - coverMm, 0, wideMm));
         }
         return pierced;
     }

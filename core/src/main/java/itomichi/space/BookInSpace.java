@@ -78,6 +78,15 @@ public record BookInSpace(
                 CORD_SIDES / 2);
     }
 
+    /** How far out of the spine the middle of the thread comes. */
+    private static double outMm(List<Laid> thread) {
+        return thread.stream()
+                .flatMap(laid -> laid.points().stream())
+                .mapToDouble(Point3::zMm)
+                .max()
+                .orElse(0);
+    }
+
     private static BookInSpace backToBack(WorkedBook book, SewingPlan sewing, FoldFrame frame) {
         BackToBack sections = new BackToBack(book, frame);
         return new BookInSpace(
@@ -89,7 +98,7 @@ public record BookInSpace(
                 sections.profiles(),
                 sections.pierced(),
                 frame.threadMm(),
-                ThreadInSpace.of(sewing));
+                ThreadInSpace.of(sewing, false));
     }
 
     private static BookInSpace of(WorkedBook book, SewingPlan sewing) {
@@ -98,9 +107,13 @@ public record BookInSpace(
                 frame.match(fold -> new FoldedInSpace(book, fold).sheets(), block -> SingleInSpace.of(book, block));
         Optional<Rounded> round = frame.match(fold -> Rounded.of(book, fold, flat), block -> Optional.empty());
         Sheets sheets = round.map(back -> back.sheets(flat)).orElse(flat);
-        List<Laid> sewn = ThreadInSpace.of(sewing);
-        List<Profile> profiles = new ArrayList<>(sheets.profiles());
-        profiles.addAll(new CoverInSpace(book, sheets, round).profiles());
+        boolean cased = book.covering()
+                .work()
+                .shape()
+                .match(() -> false, soft -> false, boards -> boards.back().isPresent());
+        List<Laid> sewn = ThreadInSpace.of(sewing, cased);
+        List<Profile> profiles = new ArrayList<>(
+                CoverInSpace.bound(book, new Around(sheets, round), outMm(sewn) + frame.threadMm() / 2));
         if (!sewing.path().moves(Over.class).isEmpty()) {
             profiles.add(cord(book, frame));
         }

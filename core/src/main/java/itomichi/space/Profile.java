@@ -39,11 +39,22 @@ public record Profile(
         SHEET,
         /** A leaf or a pocket that is pasted to a page; it does not part, so that its turn lies before its first point or after its last. */
         PASTED,
-        /** Tipped on to the block, and pasted to a board. */
+        /** Tipped on to the block; what of it is pasted to a board is a pastedown. */
         ENDPAPER,
+        PASTEDOWN,
+        /** Cloth that holds two end leaves together. */
+        CLOTH_JOINT,
         SOFT_COVER,
-        BOARD,
+        /** What of a soft cover goes round the fore edge and over the front. */
+        FLAP,
+        /** On the spine of a soft cover, under the thread. */
+        PLATE,
+        BOARD_IN_CLOTH,
+        BOARD_IN_PAPER,
+        /** Of board in cloth, beside the spine: it stays down. */
+        STRIP,
         SPINE_PIECE,
+        /** What goes over boards and spine. */
         CLOTH,
         TAPE,
         /** A cord along the fold. */

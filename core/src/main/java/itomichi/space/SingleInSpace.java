@@ -15,7 +15,7 @@ import java.util.List;
 final class SingleInSpace {
 
     /** Leaves bend past their holes when the book is opened. From the spine edge, in leaves. */
-    private static final double[] BENDS = {0, 0.1, 0.16, 0.22, 0.3, 0.4, 1};
+    private static final double[] BENDS = {0, 0.06, 0.09, 0.12, 0.15, 0.18, 0.22, 0.28, 0.4, 1};
 
     private SingleInSpace() {}
 
@@ -40,11 +40,13 @@ final class SingleInSpace {
         for (int layer = 0; layer < layers; layer++) {
             profiles.add(leaf(Part.SHEET, coverMm + (layer + 0.5) * apartMm, sheetMm, wideMm, highMm));
         }
-        if (coverMm > 0) {
+        boolean boards = book.covering().work().shape().match(() -> false, soft -> false, hinged -> true);
+        if (coverMm > 0 && !boards) {
             profiles.add(leaf(Part.SOFT_COVER, coverMm / 2, coverMm, wideMm, highMm));
             profiles.add(leaf(Part.SOFT_COVER, allMm - coverMm / 2, coverMm, wideMm, highMm));
         }
-        return new Sheets(profiles, pierced(book, allMm), 0, allMm, 0, allMm, 0, -wideMm, 0, 0);
+        return new Sheets(
+                profiles, pierced(book, allMm), coverMm, allMm - coverMm, coverMm, allMm - coverMm, 0, -wideMm, 0, 0);
     }
 
     private static Profile leaf(Part part, double yMm, double thickMm, double wideMm, double highMm) {

@@ -48,6 +48,7 @@ final class ThreadInSpace {
     /** Deeper than this, half through its paper, lies the inside of every fold, or the back of a block. */
     private final double insideMm;
 
+    private final double tailOutMm;
     private final double[] bend;
     private final int each;
     private final Map<Integer, List<Point3>> bySteps = new LinkedHashMap<>();
@@ -57,8 +58,9 @@ final class ThreadInSpace {
     /** Which way it is sewn, so that turns are wound on that way: 1 towards the tail. */
     private int way = 1;
 
-    private ThreadInSpace(Frame frame, boolean many) {
+    private ThreadInSpace(Frame frame, boolean many, boolean cased) {
         this.frame = frame;
+        this.tailOutMm = cased ? 0 : Math.min(TAIL_OUT_MM, frame.tailMm() / 3);
         this.bend = many ? BEND_OF_MANY : BEND;
         this.each = many ? EACH_OF_MANY : EACH;
         this.half = frame.threadMm() / 2;
@@ -70,9 +72,10 @@ final class ThreadInSpace {
                 block -> -block.thickness().mm() / 2);
     }
 
-    static List<Laid> of(SewingPlan sewing) {
+    /** @param cased whether a case goes over its back: tails lie flat on that */
+    static List<Laid> of(SewingPlan sewing, boolean cased) {
         ThreadInSpace thread =
-                new ThreadInSpace(sewing.frame(), sewing.path().moves().size() > MANY);
+                new ThreadInSpace(sewing.frame(), sewing.path().moves().size() > MANY, cased);
         for (SewingStep step : SewingStep.of(sewing.path())) {
             if (step.begins()) {
                 thread.end();
@@ -151,11 +154,10 @@ final class ThreadInSpace {
     /** Out of its hole, round, and along the spine towards the tail: the whole of it as long as it is left. */
     private List<Point3> falling(Tail tail, Point3 from) {
         double sign = tail.face().inner() ? -1 : 1;
-        double outMm = Math.min(TAIL_OUT_MM, frame.tailMm() / 3);
         List<Point3> points = new ArrayList<>();
         points.add(from);
-        points.add(new Point3(from.xMm(), from.yMm(), from.zMm() + sign * outMm));
-        points.add(new Point3(from.xMm() + frame.tailMm() - outMm, from.yMm(), from.zMm() + sign * outMm));
+        points.add(from.raised(sign * tailOutMm));
+        points.add(new Point3(from.xMm() + frame.tailMm() - tailOutMm, from.yMm(), from.zMm() + sign * tailOutMm));
         return points;
     }
 

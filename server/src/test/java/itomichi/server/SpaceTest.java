@@ -6,6 +6,7 @@ import static org.testng.Assert.assertTrue;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
 import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.ObjectNode;
 
 /** The book in space over HTTP. */
@@ -41,6 +42,22 @@ public class SpaceTest extends HttpTest {
         JsonNode space = post("/api/plan/space", bound("double-pamphlet")).body();
         assertTrue(space.get("backToBack").asBoolean());
         assertEquals(space.get("signatures").asInt(), 2);
+    }
+
+    /** As it stands on the bench: in the dye of the sheet that is settled for it, and in none where that is not known. */
+    @Test
+    public void theCoverIsInTheDyeOfItsSheet() {
+        ObjectNode book = bound("pamphlet");
+        assertTrue(post("/api/plan/space", book).body().at("/stuffs/0/dye").isMissingNode(), "no dye is known");
+        ((ArrayNode) book.at("/covering/stocks"))
+                .addObject()
+                .put("stuff", "CARD")
+                .put("name", "Red card 250")
+                .put("widthMm", 500)
+                .put("heightMm", 700)
+                .put("grain", "ALONG_HEIGHT")
+                .put("colour", "MADDER");
+        assertEquals(post("/api/plan/space", book).body().at("/stuffs/0/dye").asString(), "MADDER");
     }
 
     @Test

@@ -2,6 +2,7 @@ package itomichi.server.plan;
 
 import itomichi.book.BookPlan;
 import itomichi.book.OnBench;
+import itomichi.cover.PieceStuff;
 import itomichi.finding.Stage;
 import itomichi.path.SewingStep;
 import itomichi.path.Strand;
@@ -58,7 +59,7 @@ public final class Looks {
                 closed.height().mm(),
                 closed.thickness().mm(),
                 closed.stuff().orElse(null),
-                colour(document, closed),
+                closed.stuff().map(stuff -> dye(document, stuff)).orElse(null),
                 closed.spineSeen());
     }
 
@@ -128,10 +129,10 @@ public final class Looks {
         return point -> rightMm - point.acrossMm();
     }
 
-    /** The colour of the sheet that what is seen was cut from. */
-    private static @Nullable Dye colour(BookDocument document, CoverPlan.Closed closed) {
+    /** The colour of the sheet that pieces of a cover are cut from; nothing where that is not known. */
+    static @Nullable Dye dye(BookDocument document, PieceStuff stuff) {
         for (BookDocument.CoverStock stock : document.covering().stocks()) {
-            if (closed.stuff().filter(stuff -> stuff == stock.stuff()).isPresent()) {
+            if (stuff == stock.stuff()) {
                 return stock.colour();
             }
         }

@@ -1,8 +1,11 @@
 package itomichi.server.plan;
 
 import itomichi.book.BookPlan;
+import itomichi.cover.CoverPiece;
+import itomichi.cover.PieceStuff;
 import itomichi.path.Point3;
 import itomichi.server.document.BookDocument;
+import itomichi.server.document.Dye;
 import itomichi.server.platform.ProblemException;
 import itomichi.space.BookInSpace;
 import itomichi.space.Laid;
@@ -10,6 +13,7 @@ import itomichi.space.Pierced;
 import itomichi.space.Profile;
 import java.util.ArrayList;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
@@ -28,6 +32,7 @@ class SpaceController {
      * @param folded whether the sheets are folded at the spine
      * @param backToBack whether it is two sections that lie fold to fold and open each by itself
      * @param threadMm how thick the thread is
+     * @param stuffs what its cover is cut from, each with its dye where that is known
      */
     record SpaceView(
             double heightMm,
@@ -36,9 +41,13 @@ class SpaceController {
             boolean folded,
             boolean backToBack,
             double threadMm,
+            List<DyedView> stuffs,
             List<ProfileView> profiles,
             List<HoleView> holes,
             List<LaidView> thread) {}
+
+    /** What something is cut from, and the colour of that where it is known. */
+    record DyedView(PieceStuff stuff, @Nullable Dye dye) {}
 
     /**
      * Something flat that runs along the spine.
@@ -75,9 +84,18 @@ class SpaceController {
                 book.folded(),
                 book.backToBack(),
                 book.threadMm(),
+                stuffs(document, plan),
                 book.profiles().stream().map(SpaceController::view).toList(),
                 book.holes().stream().map(SpaceController::view).toList(),
                 book.thread().stream().map(SpaceController::view).toList());
+    }
+
+    private static List<DyedView> stuffs(BookDocument document, BookPlan plan) {
+        return plan.covering().work().pieces().stream()
+                .map(CoverPiece::stuff)
+                .distinct()
+                .map(stuff -> new DyedView(stuff, Looks.dye(document, stuff)))
+                .toList();
     }
 
     private static ProfileView view(Profile profile) {

@@ -1,0 +1,131 @@
+package itomichi.cover;
+
+import itomichi.measure.Length;
+import java.util.List;
+import java.util.Optional;
+import java.util.function.Function;
+import java.util.function.Supplier;
+
+/** How a cover lies round the closed book. */
+public sealed interface CoverShape {
+
+    /** Nothing round the block, or only what is pierced with it leaf on leaf. */
+    CoverShape NOTHING = new Nothing();
+
+    /** What comes of it, whichever it is. */
+    <T> T match(Supplier<T> nothing, Function<Soft, T> soft, Function<Boards, T> boards);
+
+    /** Nothing round the block. */
+    record Nothing() implements CoverShape {
+        @Override
+        public <T> T match(Supplier<T> nothing, Function<Soft, T> soft, Function<Boards, T> boards) {
+            return nothing.get();
+        }
+    }
+
+    /**
+     * One piece round the spine.
+     *
+     * @param past how far front and back stand out past the longest leaf
+     * @param frontEnd what is folded in at the fore edge of the front; zero where nothing is
+     * @param backEnd what is folded in at that of the back
+     * @param turned what is folded in at head and tail
+     * @param flap what goes on from the back round the fore edge, so far over the front; zero where nothing does
+     * @param plates stiff strips outside its spine
+     */
+    record Soft(Length past, Length frontEnd, Length backEnd, Length turned, Length flap, List<Plate> plates)
+            implements CoverShape {
+        public Soft {
+            plates = List.copyOf(plates);
+        }
+
+        /** Neither folded in nor going on anywhere. */
+        static Soft plain(Length past) {
+            return new Soft(past, Length.ZERO, Length.ZERO, Length.ZERO, Length.ZERO, List.of());
+        }
+
+        @Override
+        public <T> T match(Supplier<T> nothing, Function<Soft, T> soft, Function<Boards, T> boards) {
+            return soft.apply(this);
+        }
+    }
+
+    /**
+     * A stiff strip as wide as the spine.
+     *
+     * @param from where it begins, from the head of the cover
+     * @param high how long it is, along the spine
+     * @param thick how thick
+     */
+    record Plate(Length from, Length high, Length thick) {}
+
+    /**
+     * Two boards.
+     *
+     * @param board each of them
+     * @param strip of board at the spine, that stays down where the board opens beside it; zero where there is none
+     * @param back what lies behind the spine; nothing where it is free
+     * @param skin what they are covered with
+     * @param ends what lies between them and the block
+     */
+    record Boards(Board board, Length strip, Optional<Back> back, Skin skin, Ends ends) implements CoverShape {
+        @Override
+        public <T> T match(Supplier<T> nothing, Function<Soft, T> soft, Function<Boards, T> boards) {
+            return boards.apply(this);
+        }
+    }
+
+    /**
+     * One board.
+     *
+     * @param wide from where it begins to its fore edge
+     * @param high along the spine
+     * @param thick how thick
+     * @param begins so far from the spine of the block
+     * @param above so far above the head of the leaves; below it where it is negative
+     */
+    record Board(Length wide, Length high, Length thick, Length begins, Length above) {}
+
+    /**
+     * What lies behind the spine, as high as the boards.
+     *
+     * @param wide along the round where it is round
+     * @param thick how thick
+     */
+    record Back(Length wide, Length thick) {}
+
+    /**
+     * What boards are covered with.
+     *
+     * @param cloth how far cloth lies on each board, from where that begins; zero where there is none
+     * @param papered whether paper lies on the rest; else cloth lies on all of it
+     */
+    record Skin(Length cloth, boolean papered) {
+
+        /** Paper all over each board, and nothing over the spine. */
+        static final Skin PAPER = new Skin(Length.ZERO, true);
+    }
+
+    /**
+     * What lies between a board and the block.
+     *
+     * @param made how
+     * @param by how far a strip of cloth lies on each of two leaves, or how far a paper ends from the edges of its board
+     */
+    record Ends(Made made, Length by) {
+
+        /** What there is by itself: leaves of the block, or sections sewn with it. */
+        static final Ends NONE = new Ends(Made.NONE, Length.ZERO);
+
+        /** How ends are made. */
+        public enum Made {
+            NONE,
+            /** A sheet folded once, one half of it on the board. */
+            FOLDED,
+            /** Two leaves that a strip of cloth holds together. */
+            JOINED,
+            /** A paper inside the board. */
+            LINED
+        }
+    }
+}
