@@ -32,6 +32,9 @@ export function ThreadLine({ cutMm, heightMm, ruleLowMm, ruleHighMm, width, unit
       <path className="thread-line" style={{ stroke: colour }} d={`M ${x(0)} 76 H ${x(cutMm)}`} />
       <path className="thread-cut" d={`M ${x(cutMm)} 68 v 16`} />
       <rect className="rule-range" x={x(ruleLowMm)} y={92} width={(ruleHighMm - ruleLowMm) * scale} height={8} />
+      <text className="note" x={x(0)} y={118}>
+        above it, heights of the book
+      </text>
       <text className="note" x={x(ruleLowMm)} y={118}>
         rule of thumb
       </text>

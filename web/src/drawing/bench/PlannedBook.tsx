@@ -5,8 +5,8 @@ import { StandingBook } from './StandingBook';
 /** Room for lines at the edge. */
 const EDGE = 2;
 
-/** A book as it will stand there when it is made. */
-export function PlannedBook({ book, scale }: { book: Looks; scale: number }) {
+/** A book as it stands there when it is made; one that is not is drawn as with a pencil where that is said. */
+export function PlannedBook({ book, scale, there = true }: { book: Looks; scale: number; there?: boolean }) {
   const { width, height } = standing(book.closed, scale);
   return (
     <svg
@@ -16,7 +16,7 @@ export function PlannedBook({ book, scale }: { book: Looks; scale: number }) {
       aria-hidden="true"
       className="on-bench"
     >
-      <StandingBook book={book} scale={scale} there />
+      <StandingBook book={book} scale={scale} there={there} />
     </svg>
   );
 }

@@ -2,12 +2,16 @@ import { useMemo } from 'react';
 import { Holes } from './Holes';
 import { Needle } from './Needle';
 import { Thread } from './Thread';
+import { numbered } from './rows';
 import { fillings, viewName, type At, type Looked } from './look';
 
 const LEFT = 30;
 const NAME = 24;
 /** Room over and under the rows of a spine, px. */
 const EDGE = 18;
+/** Height of a number beside a row, px. */
+const NUMBER = 13;
+const NONE: ReadonlySet<number> = new Set();
 
 interface Props extends Looked {
   width: number;
@@ -58,6 +62,10 @@ export function FoldWork(props: Props) {
     [work, steps],
   );
   const filled = (layer: number) => fill(layer, sewn);
+  const told = useMemo(() => {
+    const places = work.layers.map((across) => across * scale);
+    return places.length > 1 ? numbered(places, signature, NUMBER) : NONE;
+  }, [work.layers, scale, signature]);
   const pitch = many ? (work.acrossMm * scale) / (work.layers.length - 1) : 40;
   const radius = Math.max(1.4, Math.min(5, pitch * 0.24));
   const now = steps[sewn];
@@ -138,7 +146,7 @@ export function FoldWork(props: Props) {
                   y2={y}
                   className={i + 1 === signature ? 'peak peak-now' : 'peak'}
                 />
-                {many && (pitch >= 11 || i % 5 === 0) && (
+                {told.has(i + 1) && (
                   <text
                     x={LEFT - 6}
                     y={y + 4}

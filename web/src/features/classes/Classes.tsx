@@ -2,7 +2,9 @@ import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { Button } from 'antd';
 import { useEffect, useState } from 'react';
 import { Link, useNavigate } from 'react-router';
-import { api, failure, outcome, value } from '../../api/client';
+import { api, failure, outcome, value, type Looks } from '../../api/client';
+import { standingScale } from '../../drawing/bench/geometry';
+import { PlannedBook } from '../../drawing/bench/PlannedBook';
 import { SelectField } from '../../ui/choices';
 import { ErrorNote, Waiting } from '../../ui/ErrorNote';
 import { said } from './when';
@@ -32,11 +34,15 @@ export default function Classes() {
           <ul className="class-list">
             {classes.data.map((one) => (
               <li key={one.id} className="class-line">
-                <Link to={`/classes/${one.id}`}>{one.name}</Link>
-                <span>
-                  {one.book}, {one.people} {one.people === 1 ? 'person' : 'people'}
-                  {one.begins && `, ${said(one.begins)}`}
-                </span>
+                <ToMake looks={one.looks} />
+                <div>
+                  <Link to={`/classes/${one.id}`}>{one.name}</Link>
+                  <p>
+                    {one.people} {one.people === 1 ? 'person' : 'people'}
+                    {one.begins && `, ${said(one.begins)}`}
+                  </p>
+                  <p>Makes {one.book}</p>
+                </div>
               </li>
             ))}
           </ul>
@@ -44,6 +50,18 @@ export default function Classes() {
         </>
       )}
     </main>
+  );
+}
+
+/** Height of a book that a class makes, CSS pixels. */
+const TALL = 110;
+
+/** The book as it will be. */
+function ToMake({ looks }: { looks?: Looks }) {
+  return (
+    <div className="class-book" style={{ height: TALL + 4 }}>
+      {looks && <PlannedBook book={looks} scale={standingScale([looks], TALL, 0.8)} />}
+    </div>
   );
 }
 
@@ -86,19 +104,22 @@ function Begin() {
     <section className="class-begin" aria-label="A new class">
       <h2>A new class</h2>
       {chosen ? (
-        <>
-          <SelectField
-            label="It makes"
-            value={chosen.id}
-            options={there.map((one) => ({ value: one.id, label: one.name }))}
-            choose={setBook}
-          />
-          <p className="acts">
-            <Button type="primary" onClick={() => void begin()}>
-              Begin the class
-            </Button>
-          </p>
-        </>
+        <div className="class-begun">
+          <ToMake looks={chosen.looks} />
+          <div>
+            <SelectField
+              label="It makes"
+              value={chosen.id}
+              options={there.map((one) => ({ value: one.id, label: one.name }))}
+              choose={setBook}
+            />
+            <p className="acts">
+              <Button type="primary" onClick={() => void begin()}>
+                Begin the class
+              </Button>
+            </p>
+          </div>
+        </div>
       ) : (
         <p>
           No book is on the bench that a class could make. <Link to="/">Begin one</Link>

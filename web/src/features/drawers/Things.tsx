@@ -113,7 +113,7 @@ export function Things({ drawer, edited, form, change, putAway }: Props) {
                   <Button size="small" onClick={() => change(thing)} aria-label={`Change ${thing.name}`}>
                     Change
                   </Button>
-                  <Button size="small" type="text" onClick={() => putAway(thing)} aria-label={`Put ${thing.name} away`}>
+                  <Button size="small" onClick={() => putAway(thing)} aria-label={`Put ${thing.name} away`}>
                     Put away
                   </Button>
                 </td>

@@ -3,6 +3,8 @@ import { Button, Input } from 'antd';
 import { useEffect } from 'react';
 import { Link, useSearchParams } from 'react-router';
 import { api, value, type NotebookView } from '../../api/client';
+import { standingScale } from '../../drawing/bench/geometry';
+import { PlannedBook } from '../../drawing/bench/PlannedBook';
 import { SelectField } from '../../ui/choices';
 import { ErrorNote, Waiting } from '../../ui/ErrorNote';
 import { TypedField } from '../../ui/TypedField';
@@ -127,11 +129,22 @@ export default function Notebook() {
   );
 }
 
+/** Height of the tallest of the books beside their words, CSS pixels. */
+const TALL = 84;
+
 function Rows({ found }: { found: NotebookView }) {
+  const scale = standingScale(
+    found.pages.map((row) => row.looks),
+    TALL,
+    0.45,
+  );
   return (
     <ol className="notebook-rows">
       {found.pages.map((row) => (
         <li key={row.id} className="notebook-row">
+          <div className="notebook-book" style={{ height: TALL + 4 }}>
+            <PlannedBook book={row.looks} scale={scale} there={Boolean(row.finished)} />
+          </div>
           <div className="notebook-words">
             <h2>
               <Link to={`/notebook/${row.id}`}>{row.name}</Link>
@@ -139,12 +152,12 @@ function Rows({ found }: { found: NotebookView }) {
             <p className="notebook-told">
               {row.structure}, of {row.papers.join(', ')}
             </p>
+            <p className="notebook-day">{row.finished ?? 'in work'}</p>
             {row.begins && <p className="notebook-begins">{row.begins}</p>}
           </div>
           <div className="notebook-picture">
             {row.picture && <img src={`/api/pictures/${row.picture}?small=true`} alt="" loading="lazy" />}
           </div>
-          <p className="notebook-day">{row.finished ?? 'in work'}</p>
         </li>
       ))}
     </ol>

@@ -4,6 +4,8 @@ import { Link, useNavigate, useParams } from 'react-router';
 import { api, outcome, type PageView } from '../../api/client';
 import { ErrorNote, Waiting } from '../../ui/ErrorNote';
 import { keptPaper } from '../../ui/printing';
+import { standingScale } from '../../drawing/bench/geometry';
+import { PlannedBook } from '../../drawing/bench/PlannedBook';
 import { TypedField } from '../../ui/TypedField';
 import { useWords } from '../../units/unit';
 import { PageLines } from './PageLines';
@@ -35,6 +37,9 @@ export default function Page() {
   );
 }
 
+/** Height of the book beside the words, CSS pixels. */
+const TALL = 120;
+
 function Opened({ page }: { page: PageView }) {
   const acts = usePageActs(page.id);
   const navigate = useNavigate();
@@ -47,21 +52,34 @@ function Opened({ page }: { page: PageView }) {
   };
   return (
     <div className="page">
-      <p className="page-told">
-        {page.structure}, of {page.papers.join(', ')}. {page.finished ? `Finished ${page.finished}.` : 'Still in work.'}{' '}
-        {page.purpose}
-      </p>
-      <p className="page-presses">
-        <Button size="small" onClick={() => void navigate(`/books/${page.id}/finish`)}>
-          Open the book
-        </Button>
-        <Button size="small" onClick={() => void like()}>
-          Begin a book like it
-        </Button>
-        <Button size="small" href={`/api/books/${page.id}/page.pdf?paper=${keptPaper()}`} target="_blank">
-          Print its record card
-        </Button>
-      </p>
+      <div className="page-head">
+        {page.outside && (
+          <div className="page-book">
+            <PlannedBook
+              book={page.outside}
+              scale={standingScale([page.outside], TALL, 0.6)}
+              there={Boolean(page.finished)}
+            />
+          </div>
+        )}
+        <div>
+          <p className="page-told">
+            {page.structure}, of {page.papers.join(', ')}.{' '}
+            {page.finished ? `Finished ${page.finished}.` : 'Still in work.'} {page.purpose}
+          </p>
+          <p className="page-presses">
+            <Button size="small" onClick={() => void navigate(`/books/${page.id}/finish`)}>
+              Open the book
+            </Button>
+            <Button size="small" onClick={() => void like()}>
+              Begin a book like it
+            </Button>
+            <Button size="small" href={`/api/books/${page.id}/page.pdf?paper=${keptPaper()}`} target="_blank">
+              Print its record card
+            </Button>
+          </p>
+        </div>
+      </div>
       <div className="page-words">
         <section aria-label="Notes">
           <h2>Notes</h2>

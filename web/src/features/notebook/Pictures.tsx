@@ -35,13 +35,13 @@ export function Pictures({ page, done }: Props) {
   return (
     <section aria-label="Pictures" className="page-pictures">
       <h2>Pictures</h2>
-      <p>
+      <p className="page-lay">
         <FilePress
           words="Lay in a picture"
           name="Picture"
           accept="image/jpeg,image/png"
           read={(file) => void add(file)}
-        />{' '}
+        />
         <span className="page-none">JPEG or PNG, 20 MB at most. Where and when it was taken is not kept.</span>
       </p>
       <p role="status" className="page-said">

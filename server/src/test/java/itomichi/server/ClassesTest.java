@@ -63,6 +63,19 @@ public class ClassesTest extends HttpTest {
     }
 
     @Test
+    public void aClassShowsTheBookItMakes() {
+        JsonNode book = begin("Cues");
+        JsonNode course = post("/api/classes", wish(book)).body();
+        JsonNode line = get("/api/classes")
+                .body()
+                .valueStream()
+                .filter(one -> one.get("id").equals(course.get("id")))
+                .findFirst()
+                .orElseThrow();
+        assertTrue(line.get("looks").equals(card(book).get("looks")), line.toString());
+    }
+
+    @Test
     public void aClassTooShortIsToldWhatWouldMakeItFit() {
         JsonNode course = kept(begun(), "minutes", 60).body();
         assertFalse(course.get("fit").get("fits").asBoolean());

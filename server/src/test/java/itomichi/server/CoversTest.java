@@ -188,16 +188,6 @@ public class CoversTest extends HttpTest {
         assertTrue(texts(plan.get("remarks"), "key").contains("cover-turn-in"));
     }
 
-    private JsonNode card(JsonNode book) {
-        return get("/api/books")
-                .body()
-                .get("books")
-                .valueStream()
-                .filter(card -> card.get("id").asString().equals(BooksTest.id(book)))
-                .findFirst()
-                .orElseThrow();
-    }
-
     private static void done(ObjectNode document) {
         Stream.of("PURPOSE", "PAPER", "GATHER", "PAGES", "STATIONS", "TEMPLATE", "THREAD", "SEW", "COVER")
                 .forEach(((ArrayNode) document.get("done"))::add);

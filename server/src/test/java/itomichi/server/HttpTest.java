@@ -133,4 +133,15 @@ public abstract class HttpTest extends AbstractTestNGSpringContextTests {
     protected static List<String> texts(JsonNode array, String field) {
         return array.valueStream().map(node -> node.get(field).asString()).toList();
     }
+
+    /** A book as it stands on the bench. */
+    protected JsonNode card(JsonNode book) {
+        return get("/api/books")
+                .body()
+                .get("books")
+                .valueStream()
+                .filter(card -> card.get("id").asString().equals(BooksTest.id(book)))
+                .findFirst()
+                .orElseThrow();
+    }
 }

@@ -39,6 +39,22 @@ public class NotebookTest extends HttpTest {
         return put(path(book) + "/" + key, Map.of("number", number));
     }
 
+    /** One drawing of a book, wherever it stands. */
+    @Test
+    public void aPageShowsTheBookAsItStandsOnTheBench() {
+        JsonNode book = begin("Cues");
+        JsonNode looks = card(book).get("looks");
+        assertTrue(get(path(book)).body().get("outside").equals(looks), "on its page");
+        JsonNode row = get("/api/notebook")
+                .body()
+                .get("pages")
+                .valueStream()
+                .filter(page -> page.get("id").asString().equals(BooksTest.id(book)))
+                .findFirst()
+                .orElseThrow();
+        assertTrue(row.get("looks").equals(looks), "in the list of pages");
+    }
+
     @Test
     public void whatCameOutStandsBesideThePlan() {
         JsonNode book = begin("Cues");

@@ -471,7 +471,7 @@ public class SuppliesTest extends HttpTest {
     public void theListSavedHoldsWhatTheScreenShows() {
         cased("Log", board("0"));
         String list = new String(get("/api/supplies/list.csv").raw().body(), StandardCharsets.UTF_8);
-        assertTrue(list.contains("Grey board,Boards,1\u202fboard,0\u202fboards,1\u202fboard,4.00,Log"), list);
+        assertTrue(list.contains("Grey board,Boards,1\u00a0board,0\u00a0boards,1\u00a0board,4.00,Log"), list);
     }
 
     @Test

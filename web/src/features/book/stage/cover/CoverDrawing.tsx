@@ -9,6 +9,8 @@ const RIGHT = 30;
 const BOTTOM = 26;
 /** Words are written into a part only where it is so wide, CSS pixels a letter. */
 const LETTER = 7.5;
+/** What moves an edge is drawn so far to either side of it. */
+const GRIPPED = 8;
 
 /** Where the grain may be shown, as shares of the width. */
 const GRAIN_AT = [0.12, 0.2, 0.28, 0.06, 0.82];
@@ -88,10 +90,10 @@ function Name({ outline, scale }: { outline: Outline; scale: number }) {
   // what lies under something is named at its foot, so that the name of what lies over it stays free
   const y = outline.hidden && h > 60 ? Math.max(...ys) - 14 : (Math.max(...ys) + Math.min(...ys)) / 2;
   const long = outline.name.length * LETTER;
-  if (!outline.name || (long > w && (long > h || w < 16))) {
+  const turned = long > w - 2 * GRIPPED;
+  if (!outline.name || (turned && (long > h || w < 16))) {
     return null;
   }
-  const turned = long > w;
   return (
     <text
       x={x}

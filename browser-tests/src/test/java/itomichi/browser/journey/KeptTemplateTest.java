@@ -59,7 +59,7 @@ public class KeptTemplateTest extends Journey {
         screen.field("Its spine, if it matters").fill("46.5");
         screen.press("Find what fits");
         assertThat(kept("Felt, moths " + book.id().substring(0, 6))).isVisible();
-        assertThat(kept("Slip, five holes")).hasCount(0);
+        assertThat(kept("Slip, three holes")).hasCount(0);
         kept("Felt, moths " + book.id().substring(0, 6))
                 .getByText("Begin a book with it")
                 .click();
@@ -125,7 +125,7 @@ public class KeptTemplateTest extends Journey {
     public void severalAreLaidOnOneCard() {
         page = window();
         page.navigate("/templates");
-        for (String name : new String[] {"Diary cover, five acts", "Slip, five holes", "Pattern sheets, tall"}) {
+        for (String name : new String[] {"Diary cover, five acts", "Slip, three holes", "Pattern sheets, tall"}) {
             kept(name).getByLabel("On the shared card").check();
         }
         assertThat(page.getByText("A card of 3 templates")).isVisible();

@@ -2,9 +2,11 @@ package itomichi.server.book;
 
 import itomichi.finding.Stage;
 import itomichi.server.document.BookDocument;
+import itomichi.server.plan.LooksView;
 import itomichi.server.platform.ProblemException;
 import itomichi.spec.UnfitValueException;
 import java.time.OffsetDateTime;
+import java.util.Collection;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Map;
@@ -38,6 +40,16 @@ class BookKeeping {
     @Transactional(readOnly = true)
     CardStore.Part part(CardStore.Wanted wanted, int from, int most) {
         return cards.part(wanted, from, most);
+    }
+
+    /** The books of these ids that are still there, each with its card where that is still true. */
+    @Transactional(readOnly = true)
+    List<CardStore.Listed> listed(Collection<UUID> ids) {
+        return cards.of(ids);
+    }
+
+    LooksView looks(String card) {
+        return cards.looks(card);
     }
 
     String written(BookCard card) {

@@ -4,11 +4,13 @@ import itomichi.book.BookPlan;
 import itomichi.finding.Stage;
 import itomichi.server.document.BookDocument;
 import itomichi.server.document.BookDocuments;
+import itomichi.server.plan.LooksView;
 import itomichi.server.plan.PlanView;
 import itomichi.server.plan.PlanViews;
 import java.time.Clock;
 import java.time.OffsetDateTime;
 import java.util.ArrayList;
+import java.util.Collection;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -76,6 +78,20 @@ public class BookService {
                 .map(one -> "{\"stage\":\"" + one.getKey() + "\",\"books\":" + one.getValue() + "}")
                 .collect(Collectors.joining(","));
         return "{\"books\":[" + books + "],\"all\":" + part.all() + ",\"stages\":[" + stages + "]}";
+    }
+
+    /** How books look from outside, those that are still there: as they stand on the bench. */
+    public Map<UUID, LooksView> looks(Collection<UUID> ids) {
+        Map<UUID, String> cards = new HashMap<>();
+        List<UUID> lack = new ArrayList<>();
+        for (CardStore.Listed one : keeping.listed(ids)) {
+            one.card().ifPresentOrElse(card -> cards.put(one.id(), card), () -> lack.add(one.id()));
+        }
+        if (!lack.isEmpty()) {
+            cards.putAll(made(lack));
+        }
+        return cards.entrySet().stream()
+                .collect(Collectors.toMap(Map.Entry::getKey, one -> keeping.looks(one.getValue())));
     }
 
     /** The cards of these books; one that cannot be planned stands on the bench all the same, and hides no other. */

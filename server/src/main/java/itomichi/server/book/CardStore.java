@@ -9,7 +9,9 @@ import static org.jooq.impl.DSL.inline;
 import static org.jooq.impl.DSL.val;
 
 import itomichi.finding.Stage;
+import itomichi.server.plan.LooksView;
 import java.util.ArrayList;
+import java.util.Collection;
 import java.util.Collections;
 import java.util.EnumMap;
 import java.util.List;
@@ -21,7 +23,7 @@ import org.jooq.DSLContext;
 import org.jooq.Field;
 import org.jooq.JSONB;
 import org.jooq.Record2;
-import org.jooq.Result;
+import org.jooq.SelectConditionStep;
 import org.jooq.impl.DSL;
 import org.springframework.stereotype.Repository;
 import tools.jackson.databind.json.JsonMapper;
@@ -80,7 +82,29 @@ class CardStore {
         Condition found = there.and(matching(wanted.find()));
         Condition listed =
                 wanted.stage().map(one -> found.and(WAITS_AT.eq(one.name()))).orElse(found);
-        Result<Record2<UUID, JSONB>> rows = database.select(BOOK.ID, BOOK_CARD.CARD)
+        List<Listed> rows = withCards(listed)
+                .orderBy(BOOK.CHANGED_AT.desc(), BOOK.ID)
+                .limit(most)
+                .offset(from)
+                .fetch(CardStore::listed);
+        Map<Stage, Integer> stages = stages(found);
+        return new Part(
+                rows,
+                wanted.stage()
+                        .map(one -> stages.getOrDefault(one, 0))
+                        .orElse(stages.values().stream()
+                                .mapToInt(Integer::intValue)
+                                .sum()),
+                stages);
+    }
+
+    /** The books of these ids that are still there, in no order. */
+    List<Listed> of(Collection<UUID> ids) {
+        return withCards(BOOK.ID.in(ids)).fetch(CardStore::listed);
+    }
+
+    private SelectConditionStep<Record2<UUID, JSONB>> withCards(Condition wanted) {
+        return database.select(BOOK.ID, BOOK_CARD.CARD)
                 .from(BOOK)
                 .join(REVISION)
                 .on(HEAD)
@@ -93,21 +117,16 @@ class CardStore {
                         BOOK_CARD.ON_SHELF.eq(BOOK.ON_SHELF),
                         BOOK_CARD.STEP.eq(BookStore.STEP),
                         BOOK_CARD.RULES.eq(rules))
-                .where(listed)
-                .orderBy(BOOK.CHANGED_AT.desc(), BOOK.ID)
-                .limit(most)
-                .offset(from)
-                .fetch();
-        Map<Stage, Integer> stages = stages(found);
-        return new Part(
-                rows.map(row -> new Listed(
-                        row.value1(), Optional.ofNullable(row.value2()).map(JSONB::data))),
-                wanted.stage()
-                        .map(one -> stages.getOrDefault(one, 0))
-                        .orElse(stages.values().stream()
-                                .mapToInt(Integer::intValue)
-                                .sum()),
-                stages);
+                .where(wanted);
+    }
+
+    private static Listed listed(Record2<UUID, JSONB> row) {
+        return new Listed(row.value1(), Optional.ofNullable(row.value2()).map(JSONB::data));
+    }
+
+    /** How the book of a card looks. */
+    LooksView looks(String card) {
+        return json.treeToValue(json.readTree(card).get("looks"), LooksView.class);
     }
 
     private Map<Stage, Integer> stages(Condition found) {

@@ -17,6 +17,7 @@ import itomichi.server.course.CourseStore.Stored;
 import itomichi.server.course.CourseView.CourseLine;
 import itomichi.server.document.BookDocument;
 import itomichi.server.document.BookDocuments;
+import itomichi.server.plan.LooksView;
 import itomichi.server.platform.ProblemException;
 import itomichi.server.supply.AmountView;
 import itomichi.server.supply.Amounts;
@@ -57,22 +58,20 @@ public class CourseService {
 
     List<CourseLine> all() {
         List<Stored> all = store.all();
-        Map<UUID, String> names =
-                books
-                        .all(all.stream()
-                                .map(one -> one.document().bookId())
-                                .distinct()
-                                .toList())
-                        .stream()
-                        .collect(Collectors.toMap(
-                                StoredBook::id, book -> book.document().name()));
+        List<UUID> made =
+                all.stream().map(one -> one.document().bookId()).distinct().toList();
+        Map<UUID, LooksView> looks = books.looks(made);
+        Map<UUID, String> names = books.all(made).stream()
+                .collect(
+                        Collectors.toMap(StoredBook::id, book -> book.document().name()));
         return all.stream()
                 .map(one -> new CourseLine(
                         one.id(),
                         one.document().name(),
                         one.document().begins(),
                         Objects.requireNonNull(names.get(one.document().bookId())),
-                        one.document().people()))
+                        one.document().people(),
+                        looks.get(one.document().bookId())))
                 .toList();
     }
 

@@ -4,6 +4,7 @@ import itomichi.course.Course;
 import itomichi.course.Who;
 import itomichi.server.document.BookDocument;
 import itomichi.server.plan.InUnits;
+import itomichi.server.plan.LooksView;
 import itomichi.server.supply.AmountView;
 import java.util.List;
 import java.util.UUID;
@@ -90,6 +91,12 @@ public record CourseView(
     /** Something in an envelope, or on the tables. */
     public record KitItem(InUnits what, int number) {}
 
-    /** A class in the list of them. */
-    public record CourseLine(UUID id, String name, @Nullable String begins, String book, int people) {}
+    /** A class in the list of them; {@code looks} says how its book looks, as long as that is there. */
+    public record CourseLine(
+            UUID id,
+            String name,
+            @Nullable String begins,
+            String book,
+            int people,
+            @Nullable LooksView looks) {}
 }

@@ -9,7 +9,7 @@ final class DemoTemplates {
 
     private static final Map<String, Label> KEPT = Map.of(
             "Cue slips, twelve hands",
-            new Label("Slip, five holes", "The whole troupe punches with this one.", Ink.MADDER),
+            new Label("Slip, three holes", "The whole troupe punches with this one.", Ink.MADDER),
             "Scene diary",
             new Label("Diary cover, five acts", "Same cover stuff every season.", Ink.INDIGO),
             "Rigging notes, winter tour",

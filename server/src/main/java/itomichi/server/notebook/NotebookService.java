@@ -13,6 +13,7 @@ import itomichi.server.notebook.NotebookView.NotebookRow;
 import itomichi.server.notebook.PageView.PageCost;
 import itomichi.server.notebook.PageView.PageLine;
 import itomichi.server.plan.InUnits;
+import itomichi.server.plan.LooksView;
 import itomichi.server.platform.BenchDay;
 import itomichi.server.platform.Letters;
 import itomichi.server.platform.ProblemException;
@@ -68,15 +69,20 @@ public class NotebookService {
     /** A part of the books that are looked for. */
     NotebookView find(Wanted wanted, int from) {
         NotebookStore.Part part = store.find(wanted, Math.max(0, from), PART);
+        Map<UUID, LooksView> seen =
+                books.looks(part.books().stream().map(NotebookStore.Found::id).toList());
         return new NotebookView(
-                part.books().stream().map(this::row).toList(),
+                part.books().stream()
+                        .flatMap(found -> Optional.ofNullable(seen.get(found.id())).stream()
+                                .map(outside -> row(found, outside)))
+                        .toList(),
                 part.all(),
                 Structures.all().stream()
                         .map(structure -> new NotebookView.SewnAs(structure.key(), structure.name()))
                         .toList());
     }
 
-    private NotebookRow row(NotebookStore.Found found) {
+    private NotebookRow row(NotebookStore.Found found, LooksView outside) {
         BookDocument document = found.document();
         String notes = found.notes().strip();
         return new NotebookRow(
@@ -89,7 +95,8 @@ public class NotebookService {
                         ? notes
                         : notes.substring(0, notes.offsetByCodePoints(0, BEGINS))
                                         .strip() + "…",
-                found.picture());
+                found.picture(),
+                outside);
     }
 
     private Optional<String> day(Optional<OffsetDateTime> shelved) {
@@ -120,7 +127,8 @@ public class NotebookService {
                 prices.isEmpty()
                         ? null
                         : prices.stream().mapToDouble(Double::doubleValue).sum(),
-                pictures.of(id));
+                pictures.of(id),
+                books.looks(List.of(id)).get(id));
     }
 
     private static PageLine line(Entry line) {

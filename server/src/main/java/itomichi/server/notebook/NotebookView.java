@@ -1,5 +1,6 @@
 package itomichi.server.notebook;
 
+import itomichi.server.plan.LooksView;
 import java.util.List;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
@@ -22,6 +23,7 @@ record NotebookView(List<NotebookRow> pages, int all, List<SewnAs> structures) {
      * @param finished the day it came to the shelf; left out while it is in work
      * @param begins how its notes begin
      * @param picture its first picture
+     * @param looks how it looks from outside
      */
     record NotebookRow(
             UUID id,
@@ -30,5 +32,6 @@ record NotebookView(List<NotebookRow> pages, int all, List<SewnAs> structures) {
             List<String> papers,
             @Nullable String finished,
             String begins,
-            @Nullable UUID picture) {}
+            @Nullable UUID picture,
+            LooksView looks) {}
 }

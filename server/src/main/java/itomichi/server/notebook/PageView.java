@@ -3,6 +3,7 @@ package itomichi.server.notebook;
 import itomichi.measure.Unit;
 import itomichi.notebook.Entry;
 import itomichi.server.plan.InUnits;
+import itomichi.server.plan.LooksView;
 import java.util.List;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
@@ -16,6 +17,7 @@ import org.jspecify.annotations.Nullable;
  * @param lines what was planned and what came out
  * @param looks what was not good when it was looked over
  * @param costs what it took, and what that costs where prices are known
+ * @param outside how it looks from outside; left out where it was removed
  * @param spent what is known of the price, all together; left out where nothing is
  */
 record PageView(
@@ -33,7 +35,8 @@ record PageView(
         String failed,
         List<PageCost> costs,
         @Nullable Double spent,
-        List<PictureView> pictures) {
+        List<PictureView> pictures,
+        @Nullable LooksView outside) {
 
     /**
      * A line.

@@ -199,9 +199,10 @@ final class SupplyViews {
                 + (laid == 1 ? " off-cut laid in" : " off-cuts laid in");
     }
 
-    /** A number with its unit. */
+    /** A number with its unit: near to it where that is a letter or two, apart like any other word where it is one. */
     static String amount(double number, String unit) {
-        return plain(number) + "\u202f"
+        return plain(number)
+                + (unit.length() > 2 ? "\u00a0" : "\u202f")
                 + (number == 1 && unit.endsWith("s") ? unit.substring(0, unit.length() - 1) : unit);
     }
 
