@@ -84,7 +84,13 @@ public sealed interface CoverShape {
      * @param begins so far from the spine of the block
      * @param above so far above the head of the leaves; below it where it is negative
      */
-    record Board(Length wide, Length high, Length thick, Length begins, Length above) {}
+    record Board(Length wide, Length high, Length thick, Length begins, Length above) {
+
+        /** Whether anything is left of it; where nothing is, a fault says so. */
+        public boolean real() {
+            return wide.mm() > 0 && high.mm() > 0;
+        }
+    }
 
     /**
      * What lies behind the spine, as high as the boards.

@@ -23,6 +23,9 @@ final class CoverInSpace {
                 .work()
                 .shape()
                 .match(() -> block, soft -> both(block, soft(book, around, soft)), boards -> {
+                    if (!boards.board().real()) {
+                        return block;
+                    }
                     BoardsInSpace made = new BoardsInSpace(around, boards, highMm, outMm);
                     return both(made.made() ? around.turnedDown(made.endsMm()) : block, made.profiles());
                 });

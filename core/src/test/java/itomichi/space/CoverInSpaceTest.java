@@ -187,6 +187,18 @@ public class CoverInSpaceTest {
         assertEquals(mostMm(board) - leastMm(board), 160, 1e-6);
     }
 
+    /** Of a leaf of 50 mm a board that is narrower by 60 is nothing: the block is drawn without it. */
+    @Test
+    public void aBoardOfNothingIsNotDrawn() {
+        BookSpec narrow = Books.bound("tapes")
+                .withPages(96)
+                .withLeaf(new BookSpec.Leaf(Length.ofMm(50), Length.ofMm(210), false));
+        CoverChoices setBack = new CoverChoices(Map.of("setback", 60.0), Map.of());
+        BookPlan plan = Planner.plan(narrow.withCovering(narrow.covering().withChoices(setBack)));
+        assertEquals(parts(plan, Part.BOARD_IN_CLOTH), List.of());
+        assertTrue(!parts(plan, Part.SHEET).isEmpty(), "the block is there");
+    }
+
     @Test
     public void endsFoldedInAreAsWideAsSaid() {
         BookPlan plan = covered("pamphlet", "soft-folded", Map.of());
