@@ -1,3 +1,5 @@
+import type { Across } from './bend';
+
 /** A flap is laid flat in the first part of the way: it is out of the way before leaves turn. */
 const SOONER = 3;
 
@@ -7,7 +9,7 @@ const SOONER = 3;
  * @param points through the book and out of the spine, the first of them where it goes on from the back
  * @param far how far the book is open, from 0 to 1
  */
-export function unfolded(points: readonly [y: number, z: number][], far: number): [y: number, z: number][] {
+export function unfolded(points: readonly Across[], far: number): Across[] {
   const left = Math.max(0, 1 - SOONER * far);
   let at = points[0]!;
   return points.map(([y, z], i) => {

@@ -11,7 +11,6 @@ const NAME = 24;
 const EDGE = 18;
 /** Height of a number beside a row, px. */
 const NUMBER = 13;
-const NONE: ReadonlySet<number> = new Set();
 
 interface Props extends Looked {
   width: number;
@@ -62,10 +61,7 @@ export function FoldWork(props: Props) {
     [work, steps],
   );
   const filled = (layer: number) => fill(layer, sewn);
-  const told = useMemo(() => {
-    const places = work.layers.map((across) => across * scale);
-    return places.length > 1 ? numbered(places, signature, NUMBER) : NONE;
-  }, [work.layers, scale, signature]);
+  const told = useMemo(() => numbered(work.layers, signature, NUMBER / scale), [work.layers, signature, scale]);
   const pitch = many ? (work.acrossMm * scale) / (work.layers.length - 1) : 40;
   const radius = Math.max(1.4, Math.min(5, pitch * 0.24));
   const now = steps[sewn];
@@ -146,7 +142,7 @@ export function FoldWork(props: Props) {
                   y2={y}
                   className={i + 1 === signature ? 'peak peak-now' : 'peak'}
                 />
-                {told.has(i + 1) && (
+                {many && told.has(i + 1) && (
                   <text
                     x={LEFT - 6}
                     y={y + 4}

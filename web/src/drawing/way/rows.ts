@@ -1,9 +1,9 @@
 /**
  * Which of some rows are numbered beside them: the one in hand, the first and the last, every fifth, and what has room besides.
  *
- * @param places where each row lies, CSS pixels
+ * @param places where each row lies
  * @param now the number of the one in hand, from 1
- * @param least so far from each other numbers stand at least, CSS pixels
+ * @param least so far from each other numbers stand at least, in the unit of the places
  * @returns their numbers
  */
 export function numbered(places: readonly number[], now: number, least: number): ReadonlySet<number> {

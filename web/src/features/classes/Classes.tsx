@@ -59,7 +59,7 @@ const TALL = 110;
 /** The book as it will be. */
 function ToMake({ looks }: { looks?: Looks }) {
   return (
-    <div className="class-book" style={{ height: TALL + 4 }}>
+    <div className="shelved" style={{ height: TALL + 4 }}>
       {looks && <PlannedBook book={looks} scale={standingScale([looks], TALL, 0.8)} />}
     </div>
   );

@@ -142,7 +142,7 @@ function Rows({ found }: { found: NotebookView }) {
     <ol className="notebook-rows">
       {found.pages.map((row) => (
         <li key={row.id} className="notebook-row">
-          <div className="notebook-book" style={{ height: TALL + 4 }}>
+          <div className="shelved" style={{ height: TALL + 4 }}>
             <PlannedBook book={row.looks} scale={scale} there={Boolean(row.finished)} />
           </div>
           <div className="notebook-words">

@@ -54,7 +54,7 @@ function Opened({ page }: { page: PageView }) {
     <div className="page">
       <div className="page-head">
         {page.outside && (
-          <div className="page-book">
+          <div className="shelved page-book">
             <PlannedBook
               book={page.outside}
               scale={standingScale([page.outside], TALL, 0.6)}

@@ -11,7 +11,6 @@ import itomichi.measure.Length;
 import itomichi.measure.Phrase;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Optional;
 
 /**
  * What flat and round cases have in common: two boards, a spine piece, joints between them, cloth over all, endpapers that hold the block.
@@ -282,15 +281,14 @@ final class CaseParts {
      * @param behind thickness of the spine piece
      */
     CoverShape shape(Length behind) {
-        return new CoverShape.Boards(
-                new CoverShape.Board(
+        return CoverShape.Boards.apart(
+                CoverShape.Board.on(
+                        block,
                         boardWidth.length(),
                         boardHeight.length(),
-                        block.board().length(),
                         Length.ofMm(Math.max(0, hingeMm())),
                         choices.length(BoardSettings.HEAD)),
-                Length.ZERO,
-                Optional.of(new CoverShape.Back(spine.length(), behind)),
+                new CoverShape.Back(spine.length(), behind),
                 covering.skin(),
                 held.ends());
     }

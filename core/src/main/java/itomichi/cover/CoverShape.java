@@ -9,13 +9,15 @@ import java.util.function.Supplier;
 /** How a cover lies round the closed book. */
 public sealed interface CoverShape {
 
-    /** Nothing round the block, or only what is pierced with it leaf on leaf. */
-    CoverShape NOTHING = new Nothing();
-
     /** What comes of it, whichever it is. */
     <T> T match(Supplier<T> nothing, Function<Soft, T> soft, Function<Boards, T> boards);
 
-    /** Nothing round the block. */
+    /** Whether it is made apart, and the sewn block glued into it. */
+    default boolean madeApart() {
+        return match(() -> false, soft -> false, boards -> boards.back().isPresent());
+    }
+
+    /** Nothing round the block, or only what is pierced with it leaf on leaf. */
     record Nothing() implements CoverShape {
         @Override
         public <T> T match(Supplier<T> nothing, Function<Soft, T> soft, Function<Boards, T> boards) {
@@ -69,6 +71,17 @@ public sealed interface CoverShape {
      * @param ends what lies between them and the block
      */
     record Boards(Board board, Length strip, Optional<Back> back, Skin skin, Ends ends) implements CoverShape {
+
+        /** Boards with nothing between them behind the spine: they are pierced, and sewn with the block. */
+        static Boards sewn(Board board, Length strip, Skin skin, Ends ends) {
+            return new Boards(board, strip, Optional.empty(), skin, ends);
+        }
+
+        /** Boards with something behind the spine: they are made apart. */
+        static Boards apart(Board board, Back back, Skin skin, Ends ends) {
+            return new Boards(board, Length.ZERO, Optional.of(back), skin, ends);
+        }
+
         @Override
         public <T> T match(Supplier<T> nothing, Function<Soft, T> soft, Function<Boards, T> boards) {
             return boards.apply(this);
@@ -85,6 +98,11 @@ public sealed interface CoverShape {
      * @param above so far above the head of the leaves; below it where it is negative
      */
     record Board(Length wide, Length high, Length thick, Length begins, Length above) {
+
+        /** A board as thick as those of the block. */
+        static Board on(SewnBlock block, Length wide, Length high, Length begins, Length above) {
+            return new Board(wide, high, block.board().length(), begins, above);
+        }
 
         /** Whether anything is left of it; where nothing is, a fault says so. */
         public boolean real() {

@@ -33,7 +33,14 @@ public record CoverWork(
 
     /** Nothing to cut and nothing to do. */
     static final CoverWork NOTHING = new CoverWork(
-            List.of(), List.of(), List.of(), List.of(), List.of(), List.of(), Optional.empty(), CoverShape.NOTHING);
+            List.of(),
+            List.of(),
+            List.of(),
+            List.of(),
+            List.of(),
+            List.of(),
+            Optional.empty(),
+            new CoverShape.Nothing());
 
     public CoverWork {
         List<CoverFault> all = new ArrayList<>(faults);
@@ -95,11 +102,6 @@ public record CoverWork(
         return new CoverWork(otherPieces, jigs, figures, otherLooks, steps, faults, size, shape);
     }
 
-    /** The same, lying so round the book. */
-    CoverWork lying(CoverShape round) {
-        return new CoverWork(pieces, jigs, figures, looks, steps, faults, size, round);
-    }
-
     /** The closed book; where it is not drawn, the block with what is pierced together with it. */
     public ClosedSize closed(CoverBase base) {
         SewnBlock block = base.block();
@@ -117,6 +119,11 @@ public record CoverWork(
                         .orElseGet(() -> block.spine()
                                 .length()
                                 .plus(base.pierced() ? block.board().length().times(2) : Length.ZERO)));
+    }
+
+    /** One of its sizes; nothing where this cover has none of that key. */
+    public Optional<Figure> figure(String key) {
+        return figures.stream().filter(one -> one.key().equals(key)).findFirst();
     }
 
     /** How it is drawn from there; nothing where it is not. */
@@ -142,8 +149,9 @@ public record CoverWork(
             List<CoverLook> looks,
             List<CoverStep> steps,
             List<CoverFault> faults,
-            Optional<CoverSize> size) {
-        this(pieces, List.of(), figures, looks, steps, faults, size, CoverShape.NOTHING);
+            Optional<CoverSize> size,
+            CoverShape shape) {
+        this(pieces, List.of(), figures, looks, steps, faults, size, shape);
     }
 
     private static CoverFault nothingLeft(CoverPiece piece) {

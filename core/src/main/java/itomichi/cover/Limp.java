@@ -176,8 +176,8 @@ final class Limp extends ToldKind {
             pieces.addAll(spine.threads());
             List<Outline> flat = new ArrayList<>(flapped() ? flap.flat() : List.of());
             flat.addAll(spine.sewn(spineLeftMm()));
-            return new CoverWork(pieces, figures, looks(parts, flat), steps(), faults(), Optional.of(parts.size()))
-                    .lying(shape());
+            return new CoverWork(
+                    pieces, figures, looks(parts, flat), steps(), faults(), Optional.of(parts.size()), shape());
         }
 
         /** Where there is a flap, the end of that is folded in, not the back's. */

@@ -93,7 +93,7 @@ record LimpSpine(CoverBase base, SoftCover soft, CoverChoices choices) {
         Working wide = Working.by(SPINE)
                 .with("S", "spine", Quantity.of(soft.spine(), Fineness.BUNDLE))
                 .gives(Sizes.MARK);
-        if (choices.is(PLATES, ONE_PLATE) || base.sewing().longs().isEmpty()) {
+        if (onePlate()) {
             Working high = Working.by(AS_HIGH)
                     .with("H", "height of the cover", Sizes.cut(soft.height()))
                     .gives(Sizes.CUT);
@@ -119,20 +119,22 @@ record LimpSpine(CoverBase base, SoftCover soft, CoverChoices choices) {
 
     /** Where the plates lie. */
     List<CoverShape.Plate> lying() {
-        if (choices.is(PLATES, NO_PLATES)) {
-            return List.of();
+        List<CoverShape.Plate> lying = new ArrayList<>();
+        for (CoverPiece plate : plates()) {
+            Length from = onePlate()
+                    ? Length.ZERO
+                    : base.sewing()
+                            .head()
+                            .plus(base.sewing().longs().get(lying.size()).from())
+                            .minus(choices.length(PLATE_PAST));
+            lying.add(new CoverShape.Plate(from, plate.high(), choices.length(PLATE_THICK)));
         }
-        Length thick = choices.length(PLATE_THICK);
-        if (choices.is(PLATES, ONE_PLATE) || base.sewing().longs().isEmpty()) {
-            return List.of(new CoverShape.Plate(Length.ZERO, soft.height(), thick));
-        }
-        Length past = choices.length(PLATE_PAST);
-        return base.sewing().longs().stream()
-                .map(group -> new CoverShape.Plate(
-                        base.sewing().head().plus(group.from()).minus(past),
-                        group.length().plus(past.times(2)),
-                        thick))
-                .toList();
+        return lying;
+    }
+
+    /** Whether there is one along the whole spine. */
+    private boolean onePlate() {
+        return choices.is(PLATES, ONE_PLATE) || base.sewing().longs().isEmpty();
     }
 
     /**

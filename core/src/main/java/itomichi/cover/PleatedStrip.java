@@ -89,7 +89,8 @@ final class PleatedStrip extends ToldKind {
                                 "Lay one section into the pleat and the other round it, head to head: all stations in line, the fronts even."),
                         SoftParts.PRESS),
                 List.of(),
-                Optional.of(parts.size()));
+                Optional.of(parts.size()),
+                new CoverShape.Nothing());
     }
 
     private static Working width(SoftCover soft, CoverChoices choices, boolean strip) {

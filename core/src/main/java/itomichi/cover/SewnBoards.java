@@ -95,45 +95,44 @@ final class SewnBoards extends ToldKind {
             Working linedWide = lined(width, "width of a board");
             Working linedHigh = lined(height, "height of a board");
             return new CoverWork(
-                            List.of(
-                                    CoverPiece.rectangle("board", "Boards", PieceStuff.BOARD, 2, width, height)
-                                            .folded(holes(0, 0)),
-                                    CoverPiece.rectangle(
-                                                    "board-cover",
-                                                    "Papers round the boards",
-                                                    PieceStuff.PAPER,
-                                                    2,
-                                                    paperWide,
-                                                    paperHigh)
-                                            .shaped(corners),
-                                    CoverPiece.rectangle(
-                                            "pastedown",
-                                            "Papers inside the boards",
+                    List.of(
+                            CoverPiece.rectangle("board", "Boards", PieceStuff.BOARD, 2, width, height)
+                                    .folded(holes(0, 0)),
+                            CoverPiece.rectangle(
+                                            "board-cover",
+                                            "Papers round the boards",
                                             PieceStuff.PAPER,
                                             2,
-                                            linedWide,
-                                            linedHigh)),
-                            List.of(
-                                    Sizes.sized("board", "Boards", width, height),
-                                    Sizes.sized("board-cover", "Papers round the boards", paperWide, paperHigh),
-                                    Sizes.sized("pastedown", "Papers inside", linedWide, linedHigh)),
-                            List.of(flat(corners, w, h), closed(), head()),
-                            steps(),
-                            faults(),
-                            Optional.empty())
-                    .lying(shape());
+                                            paperWide,
+                                            paperHigh)
+                                    .shaped(corners),
+                            CoverPiece.rectangle(
+                                    "pastedown",
+                                    "Papers inside the boards",
+                                    PieceStuff.PAPER,
+                                    2,
+                                    linedWide,
+                                    linedHigh)),
+                    List.of(
+                            Sizes.sized("board", "Boards", width, height),
+                            Sizes.sized("board-cover", "Papers round the boards", paperWide, paperHigh),
+                            Sizes.sized("pastedown", "Papers inside", linedWide, linedHigh)),
+                    List.of(flat(corners, w, h), closed(), head()),
+                    steps(),
+                    faults(),
+                    Optional.empty(),
+                    shape());
         }
 
         private CoverShape shape() {
-            return new CoverShape.Boards(
-                    new CoverShape.Board(
+            return CoverShape.Boards.sewn(
+                    CoverShape.Board.on(
+                            base.block(),
                             width.length(),
                             height.length(),
-                            base.block().board().length(),
                             Length.ZERO,
                             choices.length(BoardSettings.HEAD)),
                     Length.ZERO,
-                    Optional.empty(),
                     CoverShape.Skin.PAPER,
                     new CoverShape.Ends(CoverShape.Ends.Made.LINED, choices.length(INSIDE)));
         }

@@ -81,13 +81,13 @@ final class SoftFolded extends ToldKind {
         figures.add(new Figure("cover-front", "Front, to its fold", front));
         figures.addAll(pocket(choices, ends, soft.height()));
         return new CoverWork(
-                        List.of(piece),
-                        figures,
-                        parts.looks(more, List.of(), 0, Grip.across(choices, WIDE, ends.mm(), high / 4, 1)),
-                        steps(choices),
-                        faults(front.length(), ends),
-                        Optional.of(parts.size()))
-                .lying(new CoverShape.Soft(choices.length(PAST), ends, ends, Length.ZERO, Length.ZERO, List.of()));
+                List.of(piece),
+                figures,
+                parts.looks(more, List.of(), 0, Grip.across(choices, WIDE, ends.mm(), high / 4, 1)),
+                steps(choices),
+                faults(front.length(), ends),
+                Optional.of(parts.size()),
+                new CoverShape.Soft(choices.length(PAST), ends, ends, Length.ZERO, Length.ZERO, List.of()));
     }
 
     private static boolean pockets(CoverChoices choices) {

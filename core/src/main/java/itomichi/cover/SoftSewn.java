@@ -29,19 +29,19 @@ final class SoftSewn extends ToldKind {
         Working width = soft.width();
         SoftParts parts = new SoftParts(base, soft, width.length(), soft.height(), Length.ZERO, Length.ZERO);
         return new CoverWork(
-                        List.of(parts.piece(width, soft.workedHeight(), Length.ZERO)),
-                        List.of(SoftParts.figure(width, soft.workedHeight())),
-                        parts.looks(),
-                        List.of(
-                                SoftParts.GRAIN,
-                                SoftParts.FOLD,
-                                CoverStep.of(
-                                        "round",
-                                        Part.DRY,
-                                        "Lay it round the block: it goes round the spine without pulling, and stands out evenly."),
-                                SoftParts.PRESS),
-                        List.of(),
-                        Optional.of(parts.size()))
-                .lying(CoverShape.Soft.plain(soft.square()));
+                List.of(parts.piece(width, soft.workedHeight(), Length.ZERO)),
+                List.of(SoftParts.figure(width, soft.workedHeight())),
+                parts.looks(),
+                List.of(
+                        SoftParts.GRAIN,
+                        SoftParts.FOLD,
+                        CoverStep.of(
+                                "round",
+                                Part.DRY,
+                                "Lay it round the block: it goes round the spine without pulling, and stands out evenly."),
+                        SoftParts.PRESS),
+                List.of(),
+                Optional.of(parts.size()),
+                CoverShape.Soft.plain(soft.square()));
     }
 }

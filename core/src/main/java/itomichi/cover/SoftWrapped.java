@@ -141,9 +141,14 @@ final class SoftWrapped extends ToldKind {
                 figures.add(new Figure("tie", what + " to cut", tie));
                 pieces.add(SoftFlap.cord("tie", what, tie));
             });
-            return new CoverWork(pieces, figures, looks(parts), steps(), faults(), Optional.of(parts.size()))
-                    .lying(new CoverShape.Soft(
-                            soft.square(), Length.ZERO, Length.ZERO, edge(), flap.length(), List.of()));
+            return new CoverWork(
+                    pieces,
+                    figures,
+                    looks(parts),
+                    steps(),
+                    faults(),
+                    Optional.of(parts.size()),
+                    new CoverShape.Soft(soft.square(), Length.ZERO, Length.ZERO, edge(), flap.length(), List.of()));
         }
 
         private List<CoverLook> looks(SoftParts parts) {

@@ -84,47 +84,40 @@ final class SpineFree extends CasedKind {
                 .from(Source.COMMON_PRACTICE)
                 .gives(Sizes.CUT);
         return new CoverWork(
-                        List.of(
-                                CoverPiece.rectangle("board", "Boards", PieceStuff.BOARD, 2, wide, high),
-                                CoverPiece.rectangle(
-                                        "stiffener", "Stiffener of the spine", PieceStuff.CARD, 1, stiffener, high),
-                                CoverPiece.rectangle(
-                                        "open-cloth",
-                                        "Lining on to both boards",
-                                        PieceStuff.OPEN_CLOTH,
-                                        1,
-                                        wider(block, BoardSettings.LINING_OVER, "on to each board"),
-                                        high),
-                                CoverPiece.rectangle("spine-cloth", "Spine cloth", PieceStuff.CLOTH, 1, cloth, turned)
-                                        .folded(folds(
-                                                cloth.length().mm(),
-                                                turned.length().mm(),
-                                                turnIn.mm())),
-                                CoverPiece.rectangle("side", "Papers, drummed on", PieceStuff.PAPER, 2, side, turned)),
-                        List.of(
-                                Sizes.sized("board", "Boards", wide, high),
-                                new Figure("stiffener", "Stiffener", stiffener),
-                                Sizes.sized("spine-cloth", "Spine cloth", cloth, turned),
-                                Sizes.sized("side", "Papers", side, turned)),
-                        looks(block, cloth, turned, turnIn, side),
-                        steps(),
-                        BoardSettings.wideTurnIn(turnIn, block.width().length()).stream()
-                                .toList(),
-                        Optional.empty())
-                .lying(shape(block));
+                List.of(
+                        CoverPiece.rectangle("board", "Boards", PieceStuff.BOARD, 2, wide, high),
+                        CoverPiece.rectangle(
+                                "stiffener", "Stiffener of the spine", PieceStuff.CARD, 1, stiffener, high),
+                        CoverPiece.rectangle(
+                                "open-cloth",
+                                "Lining on to both boards",
+                                PieceStuff.OPEN_CLOTH,
+                                1,
+                                wider(block, BoardSettings.LINING_OVER, "on to each board"),
+                                high),
+                        CoverPiece.rectangle("spine-cloth", "Spine cloth", PieceStuff.CLOTH, 1, cloth, turned)
+                                .folded(folds(
+                                        cloth.length().mm(), turned.length().mm(), turnIn.mm())),
+                        CoverPiece.rectangle("side", "Papers, drummed on", PieceStuff.PAPER, 2, side, turned)),
+                List.of(
+                        Sizes.sized("board", "Boards", wide, high),
+                        new Figure("stiffener", "Stiffener", stiffener),
+                        Sizes.sized("spine-cloth", "Spine cloth", cloth, turned),
+                        Sizes.sized("side", "Papers", side, turned)),
+                looks(block, cloth, turned, turnIn, side),
+                steps(),
+                BoardSettings.wideTurnIn(turnIn, block.width().length()).stream()
+                        .toList(),
+                Optional.empty(),
+                shape(block));
     }
 
     /** Boards on the block itself: nothing lies between them. */
     private static CoverShape shape(SewnBlock block) {
-        return new CoverShape.Boards(
-                new CoverShape.Board(
-                        block.width().length(),
-                        block.height().length(),
-                        block.board().length(),
-                        Length.ZERO,
-                        Length.ZERO),
-                Length.ZERO,
-                Optional.of(new CoverShape.Back(block.spine().length(), Length.ofMm(STIFF_MM))),
+        return CoverShape.Boards.apart(
+                CoverShape.Board.on(
+                        block, block.width().length(), block.height().length(), Length.ZERO, Length.ZERO),
+                new CoverShape.Back(block.spine().length(), Length.ofMm(STIFF_MM)),
                 new CoverShape.Skin(FOLDED_AT, true),
                 CoverShape.Ends.NONE);
     }

@@ -123,89 +123,75 @@ final class StabHinged extends ToldKind {
             List<FlatPoint> all =
                     List.of(new FlatPoint(0, 0), new FlatPoint(w, 0), new FlatPoint(w, tall), new FlatPoint(0, tall));
             return new CoverWork(
-                            List.of(
-                                    CoverPiece.rectangle(
-                                            "hinge-strip", "Hinge strips", PieceStuff.BOARD, 2, strip, height),
-                                    CoverPiece.rectangle("board", "Boards", PieceStuff.BOARD, 2, board, height),
-                                    CoverPiece.rectangle(
-                                            "hinge-cloth",
-                                            "Cloth over the hinges",
-                                            PieceStuff.CLOTH,
-                                            2,
-                                            clothWidth(),
-                                            turnedHeight()),
-                                    CoverPiece.rectangle(
-                                            "side", "Paper sides", PieceStuff.PAPER, 2, sideWidth(), turnedHeight())),
-                            List.of(
-                                    Sizes.sized("board", "Boards", board, height),
-                                    new Figure("hinge-strip", "Hinge strip", strip),
-                                    new Figure("hinge-gap", "Gap that bends", gap),
-                                    Sizes.sized("hinge-cloth", "Cloth over each hinge", clothWidth(), turnedHeight()),
-                                    Sizes.sized("side", "Paper sides", sideWidth(), turnedHeight())),
-                            List.of(
-                                    StabLooks.flat(
-                                                    w,
-                                                    tall,
-                                                    all,
-                                                    List.of(
-                                                            Outline.line(Role.FOLD, "", 0, t, w, t),
-                                                            Outline.line(Role.FOLD, "", 0, tall - t, w, tall - t)),
-                                                    Outline.rectangle(
-                                                            Role.PAPER,
-                                                            "",
-                                                            w
-                                                                    - sideWidth()
-                                                                            .length()
-                                                                            .mm(),
-                                                            0,
-                                                            sideWidth().length().mm(),
-                                                            tall),
-                                                    Outline.rectangle(Role.BOARD, "hinge", t, t, s, h),
-                                                    Outline.rectangle(
-                                                            Role.BOARD, "board", t + s + g, t, Math.max(0.1, b), h))
-                                            .moved(
-                                                    Grip.down(choices, BoardSettings.TURN_IN, w * 0.6, t, 1),
-                                                    Grip.across(choices, PAST, t + s, t + h / 4, 1),
-                                                    Grip.across(
-                                                            choices,
-                                                            ON_BOARD,
-                                                            w
-                                                                    - sideWidth()
-                                                                            .length()
-                                                                            .mm(),
-                                                            t + h * 0.75,
-                                                            1),
-                                                    Grip.across(choices, FORE, t + s + g + b, t + h / 2, 1)),
-                                    StabLooks.front(
-                                            base,
-                                            s + g + b,
-                                            h,
-                                            choices.length(BoardSettings.HEAD).mm(),
+                    List.of(
+                            CoverPiece.rectangle("hinge-strip", "Hinge strips", PieceStuff.BOARD, 2, strip, height),
+                            CoverPiece.rectangle("board", "Boards", PieceStuff.BOARD, 2, board, height),
+                            CoverPiece.rectangle(
+                                    "hinge-cloth",
+                                    "Cloth over the hinges",
+                                    PieceStuff.CLOTH,
+                                    2,
+                                    clothWidth(),
+                                    turnedHeight()),
+                            CoverPiece.rectangle(
+                                    "side", "Paper sides", PieceStuff.PAPER, 2, sideWidth(), turnedHeight())),
+                    List.of(
+                            Sizes.sized("board", "Boards", board, height),
+                            new Figure("hinge-strip", "Hinge strip", strip),
+                            new Figure("hinge-gap", "Gap that bends", gap),
+                            Sizes.sized("hinge-cloth", "Cloth over each hinge", clothWidth(), turnedHeight()),
+                            Sizes.sized("side", "Paper sides", sideWidth(), turnedHeight())),
+                    List.of(
+                            StabLooks.flat(
+                                            w,
+                                            tall,
+                                            all,
                                             List.of(
-                                                    Outline.rectangle(Role.BOARD, "", 0, 0, s, h),
-                                                    Outline.rectangle(
-                                                            Role.BOARD,
-                                                            "front board",
-                                                            s + g,
-                                                            0,
-                                                            Math.max(0.1, b),
-                                                            h)))),
-                            steps(),
-                            faults(),
-                            Optional.empty())
-                    .lying(shape());
+                                                    Outline.line(Role.FOLD, "", 0, t, w, t),
+                                                    Outline.line(Role.FOLD, "", 0, tall - t, w, tall - t)),
+                                            Outline.rectangle(
+                                                    Role.PAPER,
+                                                    "",
+                                                    w - sideWidth().length().mm(),
+                                                    0,
+                                                    sideWidth().length().mm(),
+                                                    tall),
+                                            Outline.rectangle(Role.BOARD, "hinge", t, t, s, h),
+                                            Outline.rectangle(Role.BOARD, "board", t + s + g, t, Math.max(0.1, b), h))
+                                    .moved(
+                                            Grip.down(choices, BoardSettings.TURN_IN, w * 0.6, t, 1),
+                                            Grip.across(choices, PAST, t + s, t + h / 4, 1),
+                                            Grip.across(
+                                                    choices,
+                                                    ON_BOARD,
+                                                    w - sideWidth().length().mm(),
+                                                    t + h * 0.75,
+                                                    1),
+                                            Grip.across(choices, FORE, t + s + g + b, t + h / 2, 1)),
+                            StabLooks.front(
+                                    base,
+                                    s + g + b,
+                                    h,
+                                    choices.length(BoardSettings.HEAD).mm(),
+                                    List.of(
+                                            Outline.rectangle(Role.BOARD, "", 0, 0, s, h),
+                                            Outline.rectangle(
+                                                    Role.BOARD, "front board", s + g, 0, Math.max(0.1, b), h)))),
+                    steps(),
+                    faults(),
+                    Optional.empty(),
+                    shape());
         }
 
         private CoverShape shape() {
-            return new CoverShape.Boards(
-                    new CoverShape.Board(
+            return CoverShape.Boards.sewn(
+                    CoverShape.Board.on(
+                            block,
                             board.length(),
                             height.length(),
-                            block.board().length(),
                             strip.length().plus(gap.length()),
                             choices.length(BoardSettings.HEAD)),
                     strip.length(),
-                    Optional.empty(),
                     new CoverShape.Skin(choices.length(ON_BOARD), true),
                     CoverShape.Ends.NONE);
         }

@@ -73,7 +73,8 @@ final class StabSoft extends ToldKind {
                                 List.of())),
                 steps(),
                 faults(block, flaps),
-                Optional.empty());
+                Optional.empty(),
+                new CoverShape.Nothing());
     }
 
     private static Working with(Dimension side, Length flaps) {

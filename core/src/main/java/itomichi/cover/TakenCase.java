@@ -112,28 +112,25 @@ final class TakenCase extends CasedKind {
 
         CoverWork work() {
             return new CoverWork(
-                            held.pieces(),
-                            List.of(
-                                    Sizes.sized("taken-front", "Its front", front, height),
-                                    new Figure("taken-spine", "Its spine", spine),
-                                    new Figure("square-fore", "Square at the fore edge", foreSquare),
-                                    new Figure("square-taken", "Squares at head and tail", square),
-                                    new Figure("taken-room", "Room at the spine", room)),
-                            looks(),
-                            steps(),
-                            faults(),
-                            Optional.empty())
-                    .lying(shape());
+                    held.pieces(),
+                    List.of(
+                            Sizes.sized("taken-front", "Its front", front, height),
+                            new Figure("taken-spine", "Its spine", spine),
+                            new Figure("square-fore", "Square at the fore edge", foreSquare),
+                            new Figure("square-taken", "Squares at head and tail", square),
+                            new Figure("taken-room", "Room at the spine", room)),
+                    looks(),
+                    steps(),
+                    faults(),
+                    Optional.empty(),
+                    shape());
         }
 
         /** Its board is as thick as the book's would be, and cloth lies over it: neither was measured. */
         private CoverShape shape() {
-            return new CoverShape.Boards(
-                    new CoverShape.Board(
-                            front.length(), height.length(), block.board().length(), Length.ZERO, square.length()),
-                    Length.ZERO,
-                    Optional.of(
-                            new CoverShape.Back(spine.length(), block.board().length())),
+            return CoverShape.Boards.apart(
+                    CoverShape.Board.on(block, front.length(), height.length(), Length.ZERO, square.length()),
+                    new CoverShape.Back(spine.length(), block.board().length()),
                     new CoverShape.Skin(front.length(), false),
                     held.ends());
         }

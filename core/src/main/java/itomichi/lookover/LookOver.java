@@ -218,9 +218,9 @@ public final class LookOver {
                         : "Trim it, or fold it anew along the spine.",
                 "The leaves bear on the shelf, or the front edge frays."));
         if (boards) {
-            book.covering().work().figures().stream()
-                    .filter(figure -> figure.key().equals("square-fore"))
-                    .findFirst()
+            book.covering()
+                    .work()
+                    .figure("square-fore")
                     .flatMap(figure -> figure.working().result().length())
                     .ifPresent(square -> checks.add(measure(
                             "square-fore",

@@ -69,11 +69,6 @@ final class BoardsInSpace {
         this.toMm = fromMm + board.high().mm();
     }
 
-    /** Whether it is made apart, and the sewn block glued into it. */
-    boolean made() {
-        return shape.back().isPresent();
-    }
-
     /** How thick what lies between the block and its tapes is. */
     double endsMm() {
         return endsMm;
@@ -104,7 +99,7 @@ final class BoardsInSpace {
 
     /** What is sewn on is there with the first signature, or with the last; what is made apart belongs to none. */
     private int signature(Side side) {
-        if (made()) {
+        if (shape.madeApart()) {
             return 0;
         }
         return side == Side.FRONT ? 1 : last;

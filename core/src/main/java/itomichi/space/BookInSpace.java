@@ -107,11 +107,8 @@ public record BookInSpace(
                 frame.match(fold -> new FoldedInSpace(book, fold).sheets(), block -> SingleInSpace.of(book, block));
         Optional<Rounded> round = frame.match(fold -> Rounded.of(book, fold, flat), block -> Optional.empty());
         Sheets sheets = round.map(back -> back.sheets(flat)).orElse(flat);
-        boolean cased = book.covering()
-                .work()
-                .shape()
-                .match(() -> false, soft -> false, boards -> boards.back().isPresent());
-        List<Laid> sewn = ThreadInSpace.of(sewing, cased);
+        List<Laid> sewn =
+                ThreadInSpace.of(sewing, book.covering().work().shape().madeApart());
         List<Profile> profiles = new ArrayList<>(
                 CoverInSpace.bound(book, new Around(sheets, round), outMm(sewn) + frame.threadMm() / 2));
         if (!sewing.path().moves(Over.class).isEmpty()) {

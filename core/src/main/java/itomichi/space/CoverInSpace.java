@@ -27,7 +27,7 @@ final class CoverInSpace {
                         return block;
                     }
                     BoardsInSpace made = new BoardsInSpace(around, boards, highMm, outMm);
-                    return both(made.made() ? around.turnedDown(made.endsMm()) : block, made.profiles());
+                    return both(boards.madeApart() ? around.turnedDown(made.endsMm()) : block, made.profiles());
                 });
     }
 

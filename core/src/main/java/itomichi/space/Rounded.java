@@ -49,12 +49,12 @@ final class Rounded {
             return Optional.empty();
         }
         FoldPlaces folds = FoldPlaces.of(book, frame);
-        return book.covering().work().figures().stream()
-                .filter(figure -> figure.key().equals("rise"))
+        return book.covering()
+                .work()
+                .figure("rise")
                 .map(figure -> figure.working().length().mm())
                 .filter(riseMm -> riseMm > 0)
-                .map(riseMm -> new Rounded(folds, flat, riseMm))
-                .findFirst();
+                .map(riseMm -> new Rounded(folds, flat, riseMm));
     }
 
     /** How far a fold slides out that lies there. */

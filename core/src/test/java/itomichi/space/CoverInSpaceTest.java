@@ -53,9 +53,9 @@ public class CoverInSpaceTest {
     }
 
     private static double figure(BookPlan plan, String key) {
-        return plan.covering().work().figures().stream()
-                .filter(figure -> figure.key().equals(key))
-                .findFirst()
+        return plan.covering()
+                .work()
+                .figure(key)
                 .orElseThrow()
                 .working()
                 .length()

@@ -42,7 +42,7 @@ class BookKeeping {
         return cards.part(wanted, from, most);
     }
 
-    /** The books of these ids that are still there, each with its card where that is still true. */
+    /** The books of these ids, removed ones included, each with its card where that is still true. */
     @Transactional(readOnly = true)
     List<CardStore.Listed> listed(Collection<UUID> ids) {
         return cards.of(ids);

@@ -55,23 +55,13 @@ public class BookService {
      */
     String bench(CardStore.Wanted wanted, int from) {
         CardStore.Part part = keeping.part(wanted, Math.max(0, from), PART);
-        if (part.lackCards().isEmpty()) {
-            return sent(part, Map.of());
-        }
-        // what is not made yet is made once, however many ask for it
-        making.lock();
-        try {
-            CardStore.Part again = keeping.part(wanted, Math.max(0, from), PART);
-            return sent(again, made(again.lackCards()));
-        } finally {
-            making.unlock();
-        }
+        return sent(part, cards(part.listed()));
     }
 
     /** The part as it is sent: its cards are kept so, and reading them to write them again helps nobody. */
-    private static String sent(CardStore.Part part, Map<UUID, String> made) {
+    private static String sent(CardStore.Part part, Map<UUID, String> cards) {
         String books = part.listed().stream()
-                .map(one -> one.card().orElseGet(() -> made.getOrDefault(one.id(), "")))
+                .map(one -> cards.getOrDefault(one.id(), ""))
                 .filter(card -> !card.isEmpty())
                 .collect(Collectors.joining(","));
         String stages = part.stages().entrySet().stream()
@@ -80,18 +70,37 @@ public class BookService {
         return "{\"books\":[" + books + "],\"all\":" + part.all() + ",\"stages\":[" + stages + "]}";
     }
 
-    /** How books look from outside, those that are still there: as they stand on the bench. */
+    /** How books look from outside, removed ones included: as they stand on the bench. */
     public Map<UUID, LooksView> looks(Collection<UUID> ids) {
-        Map<UUID, String> cards = new HashMap<>();
-        List<UUID> lack = new ArrayList<>();
-        for (CardStore.Listed one : keeping.listed(ids)) {
-            one.card().ifPresentOrElse(card -> cards.put(one.id(), card), () -> lack.add(one.id()));
-        }
-        if (!lack.isEmpty()) {
-            cards.putAll(made(lack));
-        }
-        return cards.entrySet().stream()
+        return cards(keeping.listed(ids)).entrySet().stream()
                 .collect(Collectors.toMap(Map.Entry::getKey, one -> keeping.looks(one.getValue())));
+    }
+
+    /** The cards of listed books: what is not made yet is made once, however many ask for it. */
+    private Map<UUID, String> cards(List<CardStore.Listed> listed) {
+        Map<UUID, String> cards = new HashMap<>();
+        List<UUID> lack = lacking(listed, cards);
+        if (!lack.isEmpty()) {
+            making.lock();
+            try {
+                List<UUID> still = lacking(keeping.listed(lack), cards);
+                if (!still.isEmpty()) {
+                    cards.putAll(made(still));
+                }
+            } finally {
+                making.unlock();
+            }
+        }
+        return cards;
+    }
+
+    /** Lays the cards that are there by those that are known already. */
+    private static List<UUID> lacking(List<CardStore.Listed> listed, Map<UUID, String> known) {
+        List<UUID> lack = new ArrayList<>();
+        for (CardStore.Listed one : listed) {
+            one.card().ifPresentOrElse(card -> known.put(one.id(), card), () -> lack.add(one.id()));
+        }
+        return lack;
     }
 
     /** The cards of these books; one that cannot be planned stands on the bench all the same, and hides no other. */

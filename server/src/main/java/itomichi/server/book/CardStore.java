@@ -54,16 +54,7 @@ class CardStore {
      * @param all how many books there are in the whole of it
      * @param stages how many wait at each stage, whichever of them the listing is of
      */
-    record Part(List<Listed> listed, int all, Map<Stage, Integer> stages) {
-
-        /** The books that have no card as they are now. */
-        List<UUID> lackCards() {
-            return listed.stream()
-                    .filter(one -> one.card().isEmpty())
-                    .map(Listed::id)
-                    .toList();
-        }
-    }
+    record Part(List<Listed> listed, int all, Map<Stage, Integer> stages) {}
 
     /** A card and the moves that were sewn when it was made. */
     record MadeCard(int step, BookCard card) {}
@@ -98,7 +89,7 @@ class CardStore {
                 stages);
     }
 
-    /** The books of these ids that are still there, in no order. */
+    /** The books of these ids, removed ones included, in no order. */
     List<Listed> of(Collection<UUID> ids) {
         return withCards(BOOK.ID.in(ids)).fetch(CardStore::listed);
     }

@@ -17,7 +17,7 @@ import org.jspecify.annotations.Nullable;
  * @param lines what was planned and what came out
  * @param looks what was not good when it was looked over
  * @param costs what it took, and what that costs where prices are known
- * @param outside how it looks from outside; left out where it was removed
+ * @param outside how it looks from outside; left out where it is gone meanwhile
  * @param spent what is known of the price, all together; left out where nothing is
  */
 record PageView(
