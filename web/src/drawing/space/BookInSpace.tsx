@@ -26,7 +26,10 @@ interface Props {
 
 const TURN = 0.16;
 const NEAR = 1.25;
-const NEXT: Record<CoverSeen, CoverSeen> = { whole: 'through', through: 'off', off: 'whole' };
+
+/** The ways a cover is seen, in order: a wrapper is taken off first. */
+const covers = (wrapped: boolean): CoverSeen[] =>
+  wrapped ? ['whole', 'unwrapped', 'through', 'off'] : ['whole', 'through', 'off'];
 
 /** The book in space: sheets, thread, cover, as the plan has them. */
 export default function BookInSpace(props: Props) {
@@ -57,7 +60,12 @@ function Shown({ space, document, sewn, width, height, hands }: Props & { space:
   }
   const openings = model?.openings ?? 0;
   const stations = new Set(space.holes.map((hole) => hole.station)).size;
-  const acts = seeing(seen, setSeen, { openings, stations, views: viewsOf(space) });
+  const acts = seeing(seen, setSeen, {
+    openings,
+    stations,
+    views: viewsOf(space),
+    covers: covers(model?.wrapped ?? false),
+  });
   const words = told(seen, {
     folded: space.folded,
     backToBack: space.backToBack,
@@ -115,11 +123,12 @@ interface Book {
   openings: number;
   stations: number;
   views: ReturnType<typeof viewsOf>;
+  covers: CoverSeen[];
 }
 
 /** What keys and presses do. */
 function seeing(seen: Seen, setSeen: (seen: Seen) => void, book: Book): Acts {
-  const { openings, stations, views } = book;
+  const { openings, stations, views, covers: ways } = book;
   const look = (next: Seen['look']) => () => setSeen({ ...seen, look: next });
   const open = (at: number) => () =>
     setSeen({ ...seen, open: at, look: at > 0 && seen.open === 0 ? views.inside : seen.look });
@@ -137,7 +146,7 @@ function seeing(seen: Seen, setSeen: (seen: Seen) => void, book: Book): Acts {
     open: open(Math.min(openings, seen.open + 1)),
     before: open(Math.max(0, seen.open - 1)),
     close: () => setSeen({ ...seen, open: 0, look: views.usual }),
-    cover: () => setSeen({ ...seen, cover: NEXT[seen.cover] }),
+    cover: () => setSeen({ ...seen, cover: ways[(ways.indexOf(seen.cover) + 1) % ways.length]! }),
     cut: () => setSeen({ ...seen, cut: (seen.cut + 1) % (stations + 1) }),
   };
 }
@@ -201,7 +210,7 @@ function More(props: { seen: Seen; setSeen: (seen: Seen) => void; model: Model; 
         <Segmented
           label="Seen with"
           value={seen.cover}
-          options={(['whole', 'through', 'off'] as const).map((one) => ({ value: one, label: COVERS[one] }))}
+          options={covers(model.wrapped).map((one) => ({ value: one, label: COVERS[one] }))}
           choose={(cover) => setSeen({ ...seen, cover })}
         />
       )}

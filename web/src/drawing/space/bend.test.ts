@@ -156,7 +156,16 @@ describe('what can be seen whole', () => {
 
 describe('signatures instead of sheets', () => {
   it('are each as thick as their sheets together', () => {
-    const sheet = { part: 'SHEET' as const, paper: 0, fromMm: 0, toMm: 100, thickMm: 0.2, across: [0, 0], turn: 0 };
+    const sheet = {
+      part: 'SHEET' as const,
+      paper: 0,
+      fromMm: 0,
+      toMm: 100,
+      thickMm: 0.2,
+      across: [0, 0],
+      turn: 0,
+      cuts: [],
+    };
     const nests = bundled([
       { ...sheet, signature: 1 },
       { ...sheet, signature: 1, across: [1, 0] },

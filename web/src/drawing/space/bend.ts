@@ -30,7 +30,7 @@ const RIGHT = Math.PI / 2;
 const OVER = 0.85 * Math.PI;
 
 const isBoard = (part: Profile['part']) => part === 'BOARD_IN_CLOTH' || part === 'BOARD_IN_PAPER';
-const onBoard = (part: Profile['part']) => part === 'CLOTH' || part === 'PASTEDOWN';
+const onBoard = (part: Profile['part']) => part === 'CLOTH' || part === 'PASTEDOWN' || part === 'WRAPPER';
 
 /** Whether a point goes with the front, with the back, or stays. */
 export function side(profile: Profile, point: number, hinge: Hinge): -1 | 0 | 1 {
@@ -135,7 +135,7 @@ function heldTo(profiles: readonly Profile[], holes: Lying['holes']): number {
 
 function boards(profiles: readonly Profile[]): Pick<Hinge, 'board'> {
   const board = profiles.find((one) => isBoard(one.part));
-  return board ? { board: { far: board.across[1]!, near: board.across[3]! } } : {};
+  return board ? { board: { far: board.across[1]!, near: board.across[board.across.length - 1]! } } : {};
 }
 
 /**

@@ -3,13 +3,17 @@ import type { Profile } from './bend';
 import { Dull, material, write } from './geometry';
 import type { Mesh as Told } from './mesh';
 
-export type CoverSeen = 'whole' | 'through' | 'off';
+/** How what lies round the sheets is seen: all of it, without what lies loose over it, see-through, or not at all. */
+export type CoverSeen = 'whole' | 'unwrapped' | 'through' | 'off';
+
+/** What may be taken off the sheets. */
+export type Over = 'cover' | 'wrapper';
 
 /** Flat things of one colour. */
 interface Flat {
   mesh: Mesh;
   profiles: readonly Profile[];
-  cover: boolean;
+  over: Over | undefined;
   /** Whether it is seen while all is drawn as it is, while not, or always. */
   when: 'always' | 'whole' | 'not whole';
   /** What is drawn is not as the book lies now. */
@@ -29,20 +33,21 @@ export class Flats {
     name: string,
     profiles: readonly Profile[],
     colour: string,
-    { cover = false, when = 'always' }: Partial<Pick<Flat, 'cover' | 'when'>> = {},
+    { over, when = 'always' }: Partial<Pick<Flat, 'over' | 'when'>> = {},
   ): void {
     if (profiles.length === 0) {
       return;
     }
-    const mesh = new Mesh(new BufferGeometry(), cover ? material(colour) : new Dull(colour));
+    const mesh = new Mesh(new BufferGeometry(), over ? material(colour) : new Dull(colour));
     mesh.name = name;
     mesh.frustumCulled = false;
-    this.all.push({ mesh, profiles, cover, when, stale: true });
+    this.all.push({ mesh, profiles, over, when, stale: true });
     this.group.add(mesh);
   }
 
-  get covered(): boolean {
-    return this.all.some(({ cover }) => cover);
+  /** Whether there is anything of that. */
+  has(what: Over): boolean {
+    return this.all.some(({ over }) => over === what);
   }
 
   /** Everything lies otherwise from now on. */
@@ -67,10 +72,10 @@ export class Flats {
   }
 
   cover(seen: CoverSeen): void {
-    for (const { mesh, cover } of this.all) {
-      if (cover) {
+    for (const { mesh, over } of this.all) {
+      if (over) {
         const look = mesh.material as MeshLambertMaterial;
-        mesh.visible = seen !== 'off';
+        mesh.visible = seen !== 'off' && !(over === 'wrapper' && seen === 'unwrapped');
         look.transparent = seen === 'through';
         look.opacity = seen === 'through' ? 0.22 : 1;
         look.depthWrite = seen !== 'through';

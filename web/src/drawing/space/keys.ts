@@ -15,6 +15,6 @@ export const SPACE_KEYS = {
   open: { keys: ['o'], does: 'open it at the next signature' },
   before: { keys: ['l'], does: 'open it at the one before' },
   close: { keys: ['c'], does: 'close it' },
-  cover: { keys: ['k'], does: 'cover whole, see-through, off' },
+  cover: { keys: ['k'], does: 'cover whole, without wrapper, see-through, off' },
   cut: { keys: ['x'], does: 'cut through at the next station, or whole again' },
 } satisfies KeyTable;

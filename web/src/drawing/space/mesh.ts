@@ -9,17 +9,20 @@ export interface Mesh {
   indices: Uint32Array;
 }
 
+/** Where something flat begins and ends at one of its points, from the head. */
+export type Reach = readonly [from: number, to: number];
+
 /**
  * Something flat of that middle and thickness, from head to tail: a closed shell with hard edges.
  *
+ * @param high where it begins and ends at each of its points
  * @param seen of which points the faces are drawn: of a leaf that lies between others nobody sees more than its edges
  * @param light how light its faces are, from 0 to 1
  */
 export function flat(
   points: readonly Across[],
   thick: number,
-  from: number,
-  to: number,
+  high: readonly Reach[],
   seen: { first: number; last: number } = { first: 0, last: points.length - 1 },
   light = 1,
 ): Mesh {
@@ -42,8 +45,8 @@ export function flat(
     const first = shell.count;
     edge.forEach((p, i) => {
       const [ny, nz] = [out[i]![0] * sign, out[i]![1] * sign];
-      shell.corner(from, p[0], p[1], 0, ny, nz, light);
-      shell.corner(to, p[0], p[1], 0, ny, nz, light);
+      shell.corner(high[i]![0], p[0], p[1], 0, ny, nz, light);
+      shell.corner(high[i]![1], p[0], p[1], 0, ny, nz, light);
       if (i > seen.first && i <= seen.last) {
         shell.quad(first + 2 * i - 2, first + 2 * i - 1, first + 2 * i + 1, first + 2 * i, sign < 0);
       }
@@ -52,12 +55,13 @@ export function flat(
   face(upper, 1);
   face(lower, -1);
   // cut edges are a little darker, so that leaves are told from each other
-  for (const [x, sign] of [
-    [from, -1],
-    [to, 1],
+  for (const [end, sign] of [
+    [0, -1],
+    [1, 1],
   ] as const) {
     const first = shell.count;
     for (let i = 0; i < n; i++) {
+      const x = high[i]![end];
       shell.corner(x, upper[i]![0], upper[i]![1], sign, 0, 0, 0.8);
       shell.corner(x, lower[i]![0], lower[i]![1], sign, 0, 0, 0.8);
       if (i > 0) {
@@ -71,10 +75,10 @@ export function flat(
     const [ny, nz] = [points[i]![0] - points[next]![0], points[i]![1] - points[next]![1]];
     const long = Math.hypot(ny, nz) || 1;
     for (const [p, x] of [
-      [upper[i]!, from],
-      [upper[i]!, to],
-      [lower[i]!, to],
-      [lower[i]!, from],
+      [upper[i]!, high[i]![0]],
+      [upper[i]!, high[i]![1]],
+      [lower[i]!, high[i]![1]],
+      [lower[i]!, high[i]![0]],
     ] as const) {
       shell.corner(x, p[0], p[1], 0, ny / long, nz / long, 0.9);
     }

@@ -123,6 +123,30 @@ describe('the model of a book', () => {
     expect(part(book, 'soft cover').visible).toBe(true);
   });
 
+  it('takes a loose wrapper off before its cover', () => {
+    const wrapped = sample();
+    wrapped.profiles.push({ ...wrapped.profiles[2]!, part: 'WRAPPER' });
+    const book = new Model(wrapped, COLOURS);
+    book.cover('unwrapped');
+    expect(part(book, 'wrapper').visible).toBe(false);
+    expect(part(book, 'soft cover').visible).toBe(true);
+    expect([book.wrapped, model().wrapped]).toEqual([true, false]);
+  });
+
+  it('ends where its corners are cut', () => {
+    const cut = sample();
+    const cover = cut.profiles[2]!;
+    cover.cuts = cover.across.map((_, i) => (i < 2 ? 8 : 0));
+    const positions = part(new Model(cut, COLOURS), 'soft cover').geometry.getAttribute('position').array;
+    const reaches = (fore: boolean) =>
+      Array.from({ length: positions.length / 3 }, (_, i) => [positions[3 * i]!, positions[3 * i + 2]!])
+        .filter(([, z]) => (fore ? z! < -61 : z! > 0))
+        .map(([x]) => x!);
+    // the back keeps its corners, the front has lost 8 mm at head and tail
+    expect(reaches(true).filter((x) => x === 6 || x === 94).length).toBeGreaterThan(0);
+    expect([Math.min(...reaches(false)), Math.max(...reaches(false))]).toEqual([-2, 102]);
+  });
+
   it('is read by another reader of the same format, in metres', async () => {
     const document = await new NodeIO().readBinary(new Uint8Array(await glb(model())));
     const names = document

@@ -4,7 +4,7 @@ import { bundled, hingeAt, opened, uncovered, type Hinge, type Profile } from '.
 import { inSpace } from './camera';
 import { Flats, type CoverSeen } from './flats';
 import { material, write } from './geometry';
-import { bends, flat, merged, type Mesh as Told } from './mesh';
+import { bends, flat, merged, type Mesh as Told, type Reach } from './mesh';
 import { Strand } from './strand';
 import { DRESSED, UNSEWN } from './parts';
 import { points, tube } from './tube';
@@ -72,12 +72,12 @@ export class Model {
       this.flats.add(`${name}, signatures`, of(nests), colour, { when: 'not whole' });
       this.flats.add(`${name}, pasted on`, of(pasted), colour, { when: 'always' });
     });
-    for (const { name, parts, colour, cover } of DRESSED) {
+    for (const { name, parts, colour, over } of DRESSED) {
       this.flats.add(
         name,
         profiles.filter((one) => parts.includes(one.part)),
         colours[colour],
-        { cover },
+        { over },
       );
     }
     this.holes = new Mesh(new BufferGeometry(), material(colours.hole));
@@ -118,7 +118,12 @@ export class Model {
   }
 
   get covered(): boolean {
-    return this.flats.covered;
+    return this.flats.has('cover') || this.wrapped;
+  }
+
+  /** Whether something loose lies over its cover. */
+  get wrapped(): boolean {
+    return this.flats.has('wrapper');
   }
 
   /** Opens it in the middle of a signature, so far; 0 closes it. */
@@ -209,15 +214,19 @@ export class Model {
 
   private shell(profile: Profile, whole: boolean): Told {
     const all = opened(profile, this.hinge, this.far);
-    const reach = whole ? all.length : this.space.folded ? AT_FOLD : 0;
-    const [low, high] = [profile.turn - reach, profile.turn + reach];
-    const there = bends(all, (i) => i === low || i === high);
+    const near = whole ? all.length : this.space.folded ? AT_FOLD : 0;
+    const [low, high] = [profile.turn - near, profile.turn + near];
+    const there = bends(all, (i) => i === low || i === high || profile.cuts.length > 0);
     const seen = {
       first: there.findIndex((i) => i >= low),
       last: there.length - 1 - [...there].reverse().findIndex((i) => i <= high),
     };
     const points = there.map((i) => all[i]!);
     const light = profile.part === 'PASTED' ? PASTED_LIGHT : 1;
-    return flat(points, profile.thickMm, Math.max(profile.fromMm, this.cutMm), profile.toMm, seen, light);
+    const reach = there.map((i): Reach => {
+      const to = profile.toMm - (profile.cuts[2 * i + 1] ?? 0);
+      return [Math.min(to, Math.max(profile.fromMm + (profile.cuts[2 * i] ?? 0), this.cutMm)), to];
+    });
+    return flat(points, profile.thickMm, reach, seen, light);
   }
 }

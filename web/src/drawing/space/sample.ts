@@ -11,6 +11,7 @@ export function sample(): Space {
     thickMm: 0.2,
     across: [y - 0.3, -60, y - 0.3, -30, y - 0.3, -0.5, y, -0.1, y + 0.3, -0.5, y + 0.3, -30, y + 0.3, -60],
     turn: 3,
+    cuts: [],
   });
   return {
     heightMm: 100,
@@ -32,6 +33,7 @@ export function sample(): Space {
         thickMm: 0.4,
         across: [-0.6, -62, -0.6, 0.2, 0.5, 0.2, 1.6, 0.2, 1.6, -62],
         turn: 2,
+        cuts: [],
       },
     ],
     holes: [1, 2].flatMap((signature) =>

@@ -3,6 +3,7 @@ import type { CoverSeen } from './flats';
 
 export const COVERS: Record<CoverSeen, string> = {
   whole: 'the cover whole',
+  unwrapped: 'without its wrapper',
   through: 'the cover see-through',
   off: 'without its cover',
 };

@@ -45,8 +45,10 @@ describe('a sheet', () => {
         [0, -50],
       ],
       0.3,
-      2,
-      90,
+      [
+        [2, 90],
+        [2, 90],
+      ],
     );
     const axis = (k: number) => Array.from(positions).filter((_, i) => i % 3 === k);
     expect([Math.min(...axis(0)), Math.max(...axis(0))]).toEqual([2, 90]);
@@ -61,8 +63,10 @@ describe('a sheet', () => {
         [0, -5],
       ],
       1,
-      0,
-      1,
+      [
+        [0, 1],
+        [0, 1],
+      ],
     );
     const both = merged([one, one]);
     expect(both.indices).toHaveLength(2 * one.indices.length);

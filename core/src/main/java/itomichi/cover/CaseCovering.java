@@ -84,8 +84,18 @@ record CaseCovering(
     /** What is seen of it: paper on the rest of a board where cloth does not lie on all of it. */
     CoverShape.Skin skin() {
         return full()
-                ? new CoverShape.Skin(boardWidth, false)
-                : new CoverShape.Skin(onBoard().length(), true);
+                ? CoverShape.Skin.clothed(boardWidth)
+                : new CoverShape.Skin(Length.ofMm(clothSeenMm()), true, Length.ofMm(cornerSeenMm()));
+    }
+
+    /** How far the spine cloth is seen on a board, mm: the paper lies over its edge. */
+    private double clothSeenMm() {
+        return Math.max(0, onBoard().length().mm() - BoardSettings.PAPER_OVER.mm());
+    }
+
+    /** How far the cloth of a corner is seen along either edge of a board, mm; nothing without one. */
+    private double cornerSeenMm() {
+        return half() ? Math.max(0, onBoard().length().mm() - BoardSettings.PAPER_OVER.mm() * Math.sqrt(2)) : 0;
     }
 
     private Working spineWidth() {
@@ -202,9 +212,8 @@ record CaseCovering(
         if (full()) {
             return outlines;
         }
-        double z = onBoard().length().mm() - BoardSettings.PAPER_OVER.mm();
-        double sideWide = boardWidth.mm() - z;
-        double free = half() ? Math.max(0, onBoard().length().mm() - BoardSettings.PAPER_OVER.mm() * Math.sqrt(2)) : 0;
+        double sideWide = boardWidth.mm() - clothSeenMm();
+        double free = cornerSeenMm();
         for (boolean left : new boolean[] {true, false}) {
             List<FlatPoint> points = List.of(
                     new FlatPoint(sideWide, 0),

@@ -69,17 +69,24 @@ public sealed interface CoverShape {
      * @param back what lies behind the spine; nothing where it is free
      * @param skin what they are covered with
      * @param ends what lies between them and the block
+     * @param round how its corners at the fore edge are cut
      */
-    record Boards(Board board, Length strip, Optional<Back> back, Skin skin, Ends ends) implements CoverShape {
+    record Boards(Board board, Length strip, Optional<Back> back, Skin skin, Ends ends, Round round)
+            implements CoverShape {
 
         /** Boards with nothing between them behind the spine: they are pierced, and sewn with the block. */
         static Boards sewn(Board board, Length strip, Skin skin, Ends ends) {
-            return new Boards(board, strip, Optional.empty(), skin, ends);
+            return new Boards(board, strip, Optional.empty(), skin, ends, Round.SQUARE);
         }
 
         /** Boards with something behind the spine: they are made apart. */
         static Boards apart(Board board, Back back, Skin skin, Ends ends) {
-            return new Boards(board, Length.ZERO, Optional.of(back), skin, ends);
+            return new Boards(board, Length.ZERO, Optional.of(back), skin, ends, Round.SQUARE);
+        }
+
+        /** The same with its corners cut so. */
+        Boards cut(Round corners) {
+            return new Boards(board, strip, back, skin, ends, corners);
         }
 
         @Override
@@ -119,15 +126,37 @@ public sealed interface CoverShape {
     record Back(Length wide, Length thick) {}
 
     /**
-     * What boards are covered with.
+     * What is seen on the outside of boards.
      *
-     * @param cloth how far cloth lies on each board, from where that begins; zero where there is none
+     * @param cloth how far cloth is seen on each board, from where that begins; zero where there is none
      * @param papered whether paper lies on the rest; else cloth lies on all of it
+     * @param corner how far cloth is seen along either edge from a corner at the fore edge; zero where it has no cloth of its own
      */
-    record Skin(Length cloth, boolean papered) {
+    record Skin(Length cloth, boolean papered, Length corner) {
 
         /** Paper all over each board, and nothing over the spine. */
-        static final Skin PAPER = new Skin(Length.ZERO, true);
+        static final Skin PAPER = papered(Length.ZERO);
+
+        /** Cloth on all of a board. */
+        static Skin clothed(Length board) {
+            return new Skin(board, false, Length.ZERO);
+        }
+
+        /** Cloth so far, and paper beyond it. */
+        static Skin papered(Length cloth) {
+            return new Skin(cloth, true, Length.ZERO);
+        }
+    }
+
+    /**
+     * Corners at the fore edge.
+     *
+     * @param radius by which those of the boards are cut round; zero where they are square
+     * @param leaves whether those of the leaves are cut so too
+     */
+    record Round(Length radius, boolean leaves) {
+
+        static final Round SQUARE = new Round(Length.ZERO, false);
     }
 
     /**

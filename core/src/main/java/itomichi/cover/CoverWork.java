@@ -20,6 +20,7 @@ import java.util.stream.Stream;
  * @param faults what is wrong with it
  * @param size of a soft cover that is sewn on; nothing of other kinds
  * @param shape how it lies round the book
+ * @param slipFlap how wide the flaps of a loose wrapper are that is slipped over it; nothing without one
  */
 public record CoverWork(
         List<CoverPiece> pieces,
@@ -29,7 +30,8 @@ public record CoverWork(
         List<CoverStep> steps,
         List<CoverFault> faults,
         Optional<CoverSize> size,
-        CoverShape shape) {
+        CoverShape shape,
+        Optional<Length> slipFlap) {
 
     /** Nothing to cut and nothing to do. */
     static final CoverWork NOTHING = new CoverWork(
@@ -90,7 +92,8 @@ public record CoverWork(
                 order,
                 both(faults, more.faults()),
                 size,
-                shape);
+                shape,
+                slipFlap);
     }
 
     private static <T> List<T> both(List<T> some, List<T> more) {
@@ -98,8 +101,18 @@ public record CoverWork(
     }
 
     /** The same, cut and drawn so. */
-    CoverWork of(List<CoverPiece> otherPieces, List<CoverLook> otherLooks) {
-        return new CoverWork(otherPieces, jigs, figures, otherLooks, steps, faults, size, shape);
+    CoverWork of(List<CoverPiece> otherPieces, List<CoverLook> otherLooks, CoverShape otherShape) {
+        return new CoverWork(otherPieces, jigs, figures, otherLooks, steps, faults, size, otherShape, slipFlap);
+    }
+
+    /** The same under a loose wrapper with flaps so wide. */
+    CoverWork slipped(Length flap) {
+        return new CoverWork(pieces, jigs, figures, looks, steps, faults, size, shape, Optional.of(flap));
+    }
+
+    /** Whether something loose is slipped over all of it, so that nothing else is seen. */
+    public boolean isSlipped() {
+        return slipFlap.isPresent();
     }
 
     /** The closed book; where it is not drawn, the block with what is pierced together with it. */
@@ -134,7 +147,7 @@ public record CoverWork(
     /** What is seen of it on the shelf: cloth or paper before the boards that they cover. */
     public Optional<PieceStuff> seen() {
         // a wrapper is slipped over everything else
-        return look(CoverLook.View.WRAPPER).isPresent()
+        return isSlipped()
                 ? Optional.of(PieceStuff.PAPER)
                 : pieces.stream()
                         .map(CoverPiece::stuff)
@@ -142,7 +155,20 @@ public record CoverWork(
                         .findFirst();
     }
 
-    /** A cover that needs no helpers. */
+    /** A cover that nothing is slipped over. */
+    CoverWork(
+            List<CoverPiece> pieces,
+            List<CoverPiece> jigs,
+            List<Figure> figures,
+            List<CoverLook> looks,
+            List<CoverStep> steps,
+            List<CoverFault> faults,
+            Optional<CoverSize> size,
+            CoverShape shape) {
+        this(pieces, jigs, figures, looks, steps, faults, size, shape, Optional.empty());
+    }
+
+    /** One that needs no helpers either. */
     CoverWork(
             List<CoverPiece> pieces,
             List<Figure> figures,

@@ -11,6 +11,8 @@ import itomichi.measure.Length;
 import itomichi.measure.Phrase;
 import java.util.DoubleSummaryStatistics;
 import java.util.List;
+import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import java.util.function.Predicate;
 
@@ -58,9 +60,20 @@ final class RoundedCorners extends Extra {
                 .toList();
         List<CoverLook> looks =
                 work.looks().stream().map(look -> rounded(look, r)).toList();
-        return work.of(pieces, looks)
+        CoverShape shape = work.shape()
+                .match(work::shape, soft -> soft, boards -> boards.cut(new CoverShape.Round(radius, leaves(choices))));
+        return work.of(pieces, looks, shape)
                 .with(new CoverWork.More(
-                        List.of(), List.of(jig), List.of(), List.of(), steps(choices), faults(work, radius)));
+                        List.of(),
+                        List.of(jig),
+                        List.of(),
+                        List.of(),
+                        steps(choices),
+                        faults(work, shape, base.block(), radius)));
+    }
+
+    private static boolean leaves(CoverChoices choices) {
+        return choices.is(WANTED, ALL);
     }
 
     private static List<CoverStep> steps(CoverChoices choices) {
@@ -72,7 +85,7 @@ final class RoundedCorners extends Extra {
                 "round-leaves",
                 Part.MAKE,
                 "Round the corners of the leaves by the same gauge, a few at a time, before the block is covered.");
-        return choices.is(WANTED, ALL) ? List.of(leaves, boards) : List.of(boards);
+        return leaves(choices) ? List.of(leaves, boards) : List.of(boards);
     }
 
     private static CoverLook rounded(CoverLook look, double r) {
@@ -110,18 +123,41 @@ final class RoundedCorners extends Extra {
                 Flat.rounded(board.points(), corner -> right ? corner.xMm() > middle : corner.xMm() < middle, r));
     }
 
-    private static List<CoverFault> faults(CoverWork work, Length radius) {
+    private static List<CoverFault> faults(CoverWork work, CoverShape shape, SewnBlock block, Length radius) {
         boolean wide = work.pieces().stream()
                 .filter(piece -> piece.key().equals("board"))
                 .anyMatch(piece ->
                         radius.mm() > Math.min(piece.wide().mm(), piece.high().mm() / 2));
-        if (!wide) {
-            return List.of();
+        if (wide) {
+            return List.of(new CoverFault(
+                    Weight.STOP,
+                    "cover-corner-radius",
+                    Phrase.of("Corners of a radius of {} meet on the board.", radius.at(Fineness.CUT)),
+                    List.of(RADIUS.key())));
         }
-        return List.of(new CoverFault(
-                Weight.STOP,
-                "cover-corner-radius",
-                Phrase.of("Corners of a radius of {} meet on the board.", radius.at(Fineness.CUT)),
-                List.of(RADIUS.key())));
+        boolean bare = shape.match(() -> false, soft -> false, boards -> standsOut(boards, block));
+        return bare
+                ? List.of(new CoverFault(
+                        Weight.CAUTION,
+                        "cover-corner-leaves",
+                        Phrase.of(
+                                "Square corners of the leaves stand out of boards that are round by {}.",
+                                radius.at(Fineness.CUT)),
+                        List.of(RADIUS.key()),
+                        Optional.of(new CoverFault.Mend(
+                                Phrase.of("Round boards and leaves"), Map.of(WANTED.key(), ALL.key())))))
+                : List.of();
+    }
+
+    /** Whether the square corner of a leaf, with the fore edge to its side and head or tail above it, lies outside the round one of its board. */
+    private static boolean standsOut(CoverShape.Boards boards, SewnBlock block) {
+        CoverShape.Board board = boards.board();
+        double r = boards.round().radius().mm();
+        double fore =
+                board.begins().mm() + board.wide().mm() - block.width().length().mm();
+        double head = board.above().mm();
+        double tail = board.high().mm() - head - block.height().length().mm();
+        double square = Math.min(head, tail);
+        return !boards.round().leaves() && fore < r && square < r && Math.hypot(r - fore, r - square) > r + NEAR_MM;
     }
 }

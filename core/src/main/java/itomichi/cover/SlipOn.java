@@ -70,17 +70,18 @@ final class SlipOn extends Extra {
                                 height.length().at(Fineness.CUT),
                                 flap.at(Fineness.CUT)))
                 .moved(Grip.across(choices, FLAP, flap.mm(), book.height().mm() / 4, 1));
-        return work.with(new CoverWork.More(
-                List.of(piece),
-                List.of(),
-                List.of(Sizes.sized("slip-on", "Slip-on wrapper", width, height)),
-                List.of(look),
-                List.of(
-                        CoverStep.of(
-                                "slip-on",
-                                Part.FINISH,
-                                "Fold the wrapper round the finished book, spine first, then the fore edges; the flaps lie inside the covers.")),
-                faults(book, flap)));
+        return work.slipped(flap)
+                .with(new CoverWork.More(
+                        List.of(piece),
+                        List.of(),
+                        List.of(Sizes.sized("slip-on", "Slip-on wrapper", width, height)),
+                        List.of(look),
+                        List.of(
+                                CoverStep.of(
+                                        "slip-on",
+                                        Part.FINISH,
+                                        "Fold the wrapper round the finished book, spine first, then the fore edges; the flaps lie inside the covers.")),
+                        faults(book, flap)));
     }
 
     /** Flap, back, spine, front, flap, from outside. */

@@ -131,7 +131,7 @@ final class TakenCase extends CasedKind {
             return CoverShape.Boards.apart(
                     CoverShape.Board.on(block, front.length(), height.length(), Length.ZERO, square.length()),
                     new CoverShape.Back(spine.length(), block.board().length()),
-                    new CoverShape.Skin(front.length(), false),
+                    CoverShape.Skin.clothed(front.length()),
                     held.ends());
         }
 

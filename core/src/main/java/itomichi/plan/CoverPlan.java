@@ -5,7 +5,6 @@ import itomichi.cover.CoverBase;
 import itomichi.cover.CoverChoices;
 import itomichi.cover.CoverKind;
 import itomichi.cover.CoverKinds;
-import itomichi.cover.CoverLook;
 import itomichi.cover.CoverWork;
 import itomichi.cover.Dimension;
 import itomichi.cover.PieceStuff;
@@ -96,7 +95,7 @@ public record CoverPlan(CoverBase base, CoverKind kind, CoverChoices choices, Co
                 work.seen(),
                 // a case and a wrapper hide the spine; a soft cover is sewn through, and what is bare or between boards
                 // shows it
-                kind.spineSeen() && work.look(CoverLook.View.WRAPPER).isEmpty());
+                kind.spineSeen() && !work.isSlipped());
     }
 
     private static SewnBlock block(BookSpec spec, Gathered gathered) {

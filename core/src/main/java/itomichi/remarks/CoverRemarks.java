@@ -166,12 +166,18 @@ final class CoverRemarks {
                 then);
     }
 
-    /** As a fault says, mended by what it names as usual again. */
+    /** As a fault says, mended as that says, or else by what it names as usual again. */
     private static Draft faulty(BookSpec spec, CoverFault fault) {
         Draft said = Draft.of(fault.weight(), fault.key(), fault.words());
         CoverChoices before = spec.covering().choices();
         Map<String, Double> numbers = new HashMap<>(before.numbers());
         Map<String, String> schools = new HashMap<>(before.schools());
+        if (fault.mend().isPresent()) {
+            CoverFault.Mend mend = fault.mend().get();
+            schools.putAll(mend.schools());
+            return said.mendedBy(
+                    mend.words(), spec.withCovering(spec.covering().withChoices(new CoverChoices(numbers, schools))));
+        }
         numbers.keySet().removeAll(fault.settings());
         schools.keySet().removeAll(fault.settings());
         CoverChoices usual = new CoverChoices(numbers, schools);

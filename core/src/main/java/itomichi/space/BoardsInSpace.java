@@ -4,6 +4,7 @@ import itomichi.cover.CoverShape;
 import itomichi.cover.CoverShape.Ends.Made;
 import itomichi.path.Point3;
 import itomichi.space.Around.Side;
+import itomichi.space.Profile.Cut;
 import itomichi.space.Profile.Part;
 import java.util.ArrayList;
 import java.util.Collections;
@@ -38,12 +39,15 @@ final class BoardsInSpace {
     private final double foreMm;
     private final double fromMm;
     private final double toMm;
+    /** Of the boards. */
+    private final Corners corners;
 
     /**
      * @param highMm of the leaves
      * @param outMm how far the thread stands out of the spine: nothing behind that is pierced by it
+     * @param slippedMm how thick what is slipped in between block and boards is
      */
-    BoardsInSpace(Around around, CoverShape.Boards shape, double highMm, double outMm) {
+    BoardsInSpace(Around around, CoverShape.Boards shape, double highMm, double outMm, double slippedMm) {
         this.around = around;
         this.shape = shape;
         this.highMm = highMm;
@@ -53,12 +57,13 @@ final class BoardsInSpace {
                 .max()
                 .orElse(1);
         CoverShape.Board board = shape.board();
-        this.endsMm = switch (shape.ends().made()) {
+        double madeMm = switch (shape.ends().made()) {
             case NONE -> 0;
             case LINED -> END_MM;
             case FOLDED -> 2 * END_MM;
             case JOINED -> 2 * END_MM + 2 * CLOTH_MM;
         };
+        this.endsMm = madeMm + slippedMm;
         this.roomMm = endsMm + around.tapesMm();
         // what is pierced with the block is as thick as was said, cloth and all
         double clothMm = hinged() ? CLOTH_MM + Around.APART_MM : 0;
@@ -67,11 +72,20 @@ final class BoardsInSpace {
         this.foreMm = hingeMm - board.wide().mm();
         this.fromMm = -board.above().mm();
         this.toMm = fromMm + board.high().mm();
+        this.corners = new Corners(foreMm, fromMm, toMm, shape.round().radius().mm());
     }
 
     /** How thick what lies between the block and its tapes is. */
     double endsMm() {
         return endsMm;
+    }
+
+    /** How far off the block what is slipped in lies: on the first leaf. */
+    double firstLeafMm() {
+        return switch (shape.ends().made()) {
+            case NONE, LINED -> 0;
+            case FOLDED, JOINED -> END_MM;
+        };
     }
 
     private boolean hinged() {
@@ -83,6 +97,9 @@ final class BoardsInSpace {
         for (Side side : Side.values()) {
             all.addAll(ends(side));
             all.add(stiff(side, foreMm, hingeMm, shape.skin().papered() ? Part.BOARD_IN_PAPER : Part.BOARD_IN_CLOTH));
+            if (shape.skin().corner().mm() > 0) {
+                all.addAll(clothCorners(side));
+            }
             if (hinged()) {
                 all.add(stiff(side, -shape.strip().mm(), 0, Part.STRIP));
                 all.add(over(side));
@@ -109,6 +126,20 @@ final class BoardsInSpace {
         double offMm = roomMm + thickMm / 2;
         List<Point3> points = List.of(around.beside(side, outerMm, offMm), around.beside(side, innerMm, offMm));
         return part(part, signature(side), thickMm, points, 0);
+    }
+
+    /** Triangles of cloth on a board, at head and tail of its fore edge. */
+    private List<Profile> clothCorners(Side side) {
+        double legMm = shape.skin().corner().mm();
+        List<Point3> points =
+                List.of(around.beside(side, foreMm, outsideMm()), around.beside(side, foreMm + legMm, outsideMm()));
+        Profile head = new Profile(
+                Part.CLOTH, signature(side), 0, fromMm, fromMm + legMm, CLOTH_MM, points, side.turn(points.size()));
+        Profile tail = new Profile(
+                Part.CLOTH, signature(side), 0, toMm - legMm, toMm, CLOTH_MM, points, side.turn(points.size()));
+        return List.of(
+                corners.cut(head.cut(points, head.turn(), List.of(Cut.NOTHING, new Cut(0, legMm)))),
+                corners.cut(tail.cut(points, tail.turn(), List.of(Cut.NOTHING, new Cut(legMm, 0)))));
     }
 
     /** Where the middle of cloth lies outside a board, and where it is pressed down beside it. */
@@ -172,15 +203,17 @@ final class BoardsInSpace {
         }
         if (made == Made.LINED) {
             double shortMm = shape.ends().by().mm();
-            return List.of(pastedDown(side, foreMm + shortMm, hingeMm - shortMm, fromMm + shortMm, toMm - shortMm));
+            Profile lining = pastedDown(side, foreMm + shortMm, hingeMm - shortMm, fromMm + shortMm, toMm - shortMm);
+            return List.of(corners.inside(shortMm).cut(lining));
         }
         double leafMm = around.sheets().foreMm();
         List<Profile> all = new ArrayList<>();
         all.add(pastedDown(side, leafMm, jointMm(), 0, highMm));
         List<Point3> leaf = leaf(side, leafMm, END_MM / 2);
         if (made == Made.FOLDED) {
-            leaf.add(around.beside(side, -END_MM, 1.5 * END_MM));
-            leaf.add(around.beside(side, jointMm(), 1.5 * END_MM));
+            double downMm = endsMm - END_MM / 2;
+            leaf.add(around.beside(side, -END_MM, downMm));
+            leaf.add(around.beside(side, jointMm(), downMm));
         } else {
             all.addAll(joint(side));
         }
@@ -209,7 +242,7 @@ final class BoardsInSpace {
     /** Cloth on the inner leaf, round the fold, and on the outer leaf, which lies on the board. */
     private List<Profile> joint(Side side) {
         double onLeafMm = -shape.ends().by().mm();
-        double outerMm = END_MM + 1.5 * CLOTH_MM;
+        double outerMm = endsMm - END_MM - CLOTH_MM / 2;
         List<Point3> cloth = leaf(side, onLeafMm, END_MM + CLOTH_MM / 2);
         cloth.add(around.beside(side, -END_MM, outerMm));
         cloth.add(around.beside(side, jointMm(), outerMm));
@@ -230,6 +263,6 @@ final class BoardsInSpace {
 
     /** What is as high as the boards. */
     private Profile part(Part part, int signature, double thickMm, List<Point3> points, int turn) {
-        return new Profile(part, signature, 0, fromMm, toMm, thickMm, points, turn);
+        return corners.cut(new Profile(part, signature, 0, fromMm, toMm, thickMm, points, turn));
     }
 }

@@ -109,8 +109,10 @@ public record BookInSpace(
         Sheets sheets = round.map(back -> back.sheets(flat)).orElse(flat);
         List<Laid> sewn =
                 ThreadInSpace.of(sewing, book.covering().work().shape().madeApart());
+        List<Laid> thread = round.map(back -> back.thread(sewn)).orElse(sewn);
+        double threadMm = frame.threadMm();
         List<Profile> profiles = new ArrayList<>(
-                CoverInSpace.bound(book, new Around(sheets, round), outMm(sewn) + frame.threadMm() / 2));
+                CoverInSpace.bound(book, new Around(sheets, round), thread, outMm(sewn) + threadMm / 2, threadMm));
         if (!sewing.path().moves(Over.class).isEmpty()) {
             profiles.add(cord(book, frame));
         }
@@ -122,8 +124,8 @@ public record BookInSpace(
                 false,
                 profiles,
                 sheets.holes(),
-                frame.threadMm(),
-                round.map(back -> back.thread(sewn)).orElse(sewn));
+                threadMm,
+                thread);
     }
 
     /**

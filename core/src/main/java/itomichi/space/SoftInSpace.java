@@ -17,18 +17,21 @@ final class SoftInSpace {
     private final double fromMm;
     private final double toMm;
     private final double foreMm;
+    private final double slippedMm;
 
     /**
      * @param thickMm of the cover
      * @param fromMm where it begins, from the head of the leaves
      * @param toMm where it ends
+     * @param slippedMm how thick what is slipped in between block and cover is
      */
-    SoftInSpace(Around around, CoverShape.Soft shape, double thickMm, double fromMm, double toMm) {
+    SoftInSpace(Around around, CoverShape.Soft shape, double thickMm, double fromMm, double toMm, double slippedMm) {
         this.around = around;
         this.shape = shape;
         this.thickMm = thickMm;
         this.fromMm = fromMm;
         this.toMm = toMm;
+        this.slippedMm = slippedMm;
         this.foreMm = around.sheets().foreMm() - shape.past().mm();
     }
 
@@ -65,7 +68,7 @@ final class SoftInSpace {
     }
 
     private double offMm() {
-        return (layers() + 0.5) * thickMm;
+        return slippedMm + (layers() + 0.5) * thickMm;
     }
 
     /** Sewn through, so that it lies close at the spine. */
@@ -90,7 +93,7 @@ final class SoftInSpace {
 
     /** What is folded in, so many layers off the block; at the spine it is pressed flat and not told. */
     private Profile inside(Side side, double beginsMm, double endsMm, int layer, double wideMm) {
-        double offMm = (layer + 0.5) * thickMm;
+        double offMm = slippedMm + (layer + 0.5) * thickMm;
         double innerMm = Math.min(-Around.BEND_ENDS_MM, foreMm + wideMm);
         List<Point3> points = List.of(around.beside(side, foreMm, offMm), around.beside(side, innerMm, offMm));
         return part(Part.SOFT_COVER, beginsMm, endsMm, thickMm, points, side.turn(points.size()));

@@ -1,5 +1,12 @@
 package itomichi.space;
 
+import static itomichi.space.Shapes.covered;
+import static itomichi.space.Shapes.figure;
+import static itomichi.space.Shapes.inSpace;
+import static itomichi.space.Shapes.leastMm;
+import static itomichi.space.Shapes.mostMm;
+import static itomichi.space.Shapes.parts;
+import static itomichi.space.Shapes.piece;
 import static org.testng.Assert.assertEquals;
 import static org.testng.Assert.assertTrue;
 
@@ -7,7 +14,6 @@ import itomichi.book.BookPlan;
 import itomichi.book.Books;
 import itomichi.book.Planner;
 import itomichi.cover.CoverChoices;
-import itomichi.cover.CoverPiece;
 import itomichi.measure.Length;
 import itomichi.path.Point3;
 import itomichi.path.Polyline;
@@ -24,50 +30,6 @@ public class CoverInSpaceTest {
 
     private static BookPlan cased() {
         return Planner.plan(Books.bound("tapes").withPages(96));
-    }
-
-    private static BookPlan covered(String structure, String kind, Map<String, String> schools) {
-        return covered(Books.bound(structure).withPages(96), kind, schools);
-    }
-
-    private static BookPlan covered(BookSpec book, String kind, Map<String, String> schools) {
-        return Planner.plan(
-                book.withCovering(book.covering().withKind(kind).withChoices(new CoverChoices(Map.of(), schools))));
-    }
-
-    private static BookInSpace of(BookPlan plan) {
-        return BookInSpace.of(plan.worked()).orElseThrow();
-    }
-
-    private static List<Profile> parts(BookPlan plan, Part part) {
-        return of(plan).profiles().stream()
-                .filter(profile -> profile.part() == part)
-                .toList();
-    }
-
-    private static CoverPiece piece(BookPlan plan, String key) {
-        return plan.covering().work().pieces().stream()
-                .filter(piece -> piece.key().equals(key))
-                .findFirst()
-                .orElseThrow();
-    }
-
-    private static double figure(BookPlan plan, String key) {
-        return plan.covering()
-                .work()
-                .figure(key)
-                .orElseThrow()
-                .working()
-                .length()
-                .mm();
-    }
-
-    private static double leastMm(Profile profile) {
-        return profile.across().stream().mapToDouble(Point3::zMm).min().orElseThrow();
-    }
-
-    private static double mostMm(Profile profile) {
-        return profile.across().stream().mapToDouble(Point3::zMm).max().orElseThrow();
     }
 
     /** Of the sheets at the fore edge, on the front. */
@@ -130,7 +92,7 @@ public class CoverInSpaceTest {
         for (Profile tape : parts(plan, Part.TAPE)) {
             assertTrue(tape.across().get(0).yMm() > frontMm, "a tape ends under the board: " + tape.across());
         }
-        double outMm = of(plan).thread().stream()
+        double outMm = inSpace(plan).thread().stream()
                 .flatMap(laid -> laid.points().stream())
                 .mapToDouble(Point3::zMm)
                 .max()
@@ -138,13 +100,13 @@ public class CoverInSpaceTest {
         assertTrue(outMm < mostMm(cloth), "no thread past the cloth: " + outMm);
     }
 
-    /** The share of a board that is said to be cloth, 22 of 100. */
+    /** The share of a board that is said to be cloth, 22 of 100, but for the 3 mm that the paper lies over its edge. */
     @Test
     public void onAQuarterCaseTheClothEndsOnTheBoard() {
         BookPlan plan = covered("tapes", "case-flat", Map.of("covered", "QUARTER"));
         Profile board = parts(plan, Part.BOARD_IN_PAPER).get(0);
         double wideMm = piece(plan, "board").wide().mm();
-        assertEquals(mostMm(board) - leastMm(parts(plan, Part.CLOTH).get(0)), 0.22 * wideMm, 0.01);
+        assertEquals(mostMm(board) - leastMm(parts(plan, Part.CLOTH).get(0)), 0.22 * wideMm - 3, 0.01);
     }
 
     /** Cloth on both leaves and round the fold between them, as wide as it is cut. */
@@ -275,7 +237,7 @@ public class CoverInSpaceTest {
                 .mapToDouble(Profile::thickMm)
                 .sum();
         Length cover = plan.spec().cover().thickness();
-        Pierced hole = of(plan).holes().get(0);
+        Pierced hole = inSpace(plan).holes().get(0);
         assertEquals(Math.abs(hole.from().zMm() - hole.to().zMm()), sheetsMm + cover.mm(), PAPER_MM / 10);
     }
 }

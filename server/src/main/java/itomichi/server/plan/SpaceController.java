@@ -13,6 +13,7 @@ import itomichi.space.Pierced;
 import itomichi.space.Profile;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -54,6 +55,7 @@ class SpaceController {
      *
      * @param across its middle: through the book, out of the spine; one after the other
      * @param turn the number of the point about which it parts when the book is opened
+     * @param cuts what is cut off at each point: where it begins, where it ends; none where it is as high everywhere
      */
     record ProfileView(
             Profile.Part part,
@@ -63,7 +65,8 @@ class SpaceController {
             double toMm,
             double thickMm,
             List<Double> across,
-            int turn) {}
+            int turn,
+            List<Double> cuts) {}
 
     /** A hole: along the spine, through the book, out of the spine, of either end. */
     record HoleView(int signature, int station, List<Double> ends, double wideMm) {}
@@ -113,7 +116,10 @@ class SpaceController {
                 // paper is thinner than the others are told
                 profile.thickMm(),
                 across,
-                profile.turn());
+                profile.turn(),
+                profile.cuts().stream()
+                        .flatMap(cut -> Stream.of(rounded(cut.headMm()), rounded(cut.tailMm())))
+                        .toList());
     }
 
     private static HoleView view(Pierced hole) {
