@@ -51,6 +51,8 @@ export class Model {
   private far = 0;
   private upTo = Infinity;
   private cutMm = -Infinity;
+  private leastMm = 0;
+  private seen: CoverSeen = 'whole';
 
   constructor(
     readonly space: Space,
@@ -182,13 +184,16 @@ export class Model {
     this.holes.visible = whole || !this.strand.many;
   }
 
-  /** Draws the thread no thinner than that. */
+  /** Draws the thread no thinner than that; under a loose wrapper, that lies on it, as thick as it is. */
   atLeast(thickMm: number): void {
-    this.strand.atLeast(thickMm);
+    this.leastMm = thickMm;
+    this.strand.atLeast(this.wrapped && this.seen === 'whole' ? 0 : thickMm);
   }
 
   cover(seen: CoverSeen): void {
+    this.seen = seen;
     this.flats.cover(seen);
+    this.atLeast(this.leastMm);
   }
 
   /** Cuts away all between the head and there; nothing where it is whole. */

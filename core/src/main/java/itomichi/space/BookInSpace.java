@@ -1,5 +1,6 @@
 package itomichi.space;
 
+import itomichi.cover.CoverWork;
 import itomichi.path.FoldFrame;
 import itomichi.path.Frame;
 import itomichi.path.Over;
@@ -10,6 +11,7 @@ import itomichi.plan.WorkedBook;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalDouble;
 
 /**
  * A book in space, closed. In mm: x along the spine from the head of the leaves, y through the book from the front to the back, z out of the
@@ -98,7 +100,7 @@ public record BookInSpace(
                 sections.profiles(),
                 sections.pierced(),
                 frame.threadMm(),
-                ThreadInSpace.of(sewing, false));
+                ThreadInSpace.of(sewing, OptionalDouble.empty()));
     }
 
     private static BookInSpace of(WorkedBook book, SewingPlan sewing) {
@@ -107,8 +109,11 @@ public record BookInSpace(
                 frame.match(fold -> new FoldedInSpace(book, fold).sheets(), block -> SingleInSpace.of(book, block));
         Optional<Rounded> round = frame.match(fold -> Rounded.of(book, fold, flat), block -> Optional.empty());
         Sheets sheets = round.map(back -> back.sheets(flat)).orElse(flat);
-        List<Laid> sewn =
-                ThreadInSpace.of(sewing, book.covering().work().shape().madeApart());
+        CoverWork cover = book.covering().work();
+        double highMm = book.spec().leaf().height().mm();
+        List<Laid> sewn = ThreadInSpace.of(
+                sewing,
+                cover.shape().madeApart() || cover.isSlipped() ? OptionalDouble.of(highMm) : OptionalDouble.empty());
         List<Laid> thread = round.map(back -> back.thread(sewn)).orElse(sewn);
         double threadMm = frame.threadMm();
         List<Profile> profiles = new ArrayList<>(
@@ -117,7 +122,7 @@ public record BookInSpace(
             profiles.add(cord(book, frame));
         }
         return new BookInSpace(
-                book.spec().leaf().height().mm(),
+                highMm,
                 book.spec().leaf().width().mm(),
                 frame.signatures(),
                 frame.match(fold -> true, block -> false),

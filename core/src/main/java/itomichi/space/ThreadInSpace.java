@@ -15,6 +15,7 @@ import java.util.Collections;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.OptionalDouble;
 
 /**
  * The middle of the thread where it lies: half its thickness off each face, so that it lies on the paper and not in it, bent at the holes
@@ -49,6 +50,9 @@ final class ThreadInSpace {
     private final double insideMm;
 
     private final double tailOutMm;
+    /** How far down the spine a tail goes, from the head. */
+    private final double tailToMm;
+
     private final double[] bend;
     private final int each;
     private final Map<Integer, List<Point3>> bySteps = new LinkedHashMap<>();
@@ -58,9 +62,10 @@ final class ThreadInSpace {
     /** Which way it is sewn, so that turns are wound on that way: 1 towards the tail. */
     private int way = 1;
 
-    private ThreadInSpace(Frame frame, boolean many, boolean cased) {
+    private ThreadInSpace(Frame frame, boolean many, OptionalDouble coveredMm) {
         this.frame = frame;
-        this.tailOutMm = cased ? 0 : Math.min(TAIL_OUT_MM, frame.tailMm() / 3);
+        this.tailOutMm = coveredMm.isPresent() ? 0 : Math.min(TAIL_OUT_MM, frame.tailMm() / 3);
+        this.tailToMm = coveredMm.orElse(Double.POSITIVE_INFINITY);
         this.bend = many ? BEND_OF_MANY : BEND;
         this.each = many ? EACH_OF_MANY : EACH;
         this.half = frame.threadMm() / 2;
@@ -72,10 +77,10 @@ final class ThreadInSpace {
                 block -> -block.thickness().mm() / 2);
     }
 
-    /** @param cased whether a case goes over its back: tails lie flat on that */
-    static List<Laid> of(SewingPlan sewing, boolean cased) {
+    /** @param coveredMm how high the book is where something goes over its back: tails lie flat on that, and are cut short at its tail */
+    static List<Laid> of(SewingPlan sewing, OptionalDouble coveredMm) {
         ThreadInSpace thread =
-                new ThreadInSpace(sewing.frame(), sewing.path().moves().size() > MANY, cased);
+                new ThreadInSpace(sewing.frame(), sewing.path().moves().size() > MANY, coveredMm);
         for (SewingStep step : SewingStep.of(sewing.path())) {
             if (step.begins()) {
                 thread.end();
@@ -157,7 +162,8 @@ final class ThreadInSpace {
         List<Point3> points = new ArrayList<>();
         points.add(from);
         points.add(from.raised(sign * tailOutMm));
-        points.add(new Point3(from.xMm() + frame.tailMm() - tailOutMm, from.yMm(), from.zMm() + sign * tailOutMm));
+        double toMm = Math.max(from.xMm(), Math.min(tailToMm, from.xMm() + frame.tailMm() - tailOutMm));
+        points.add(new Point3(toMm, from.yMm(), from.zMm() + sign * tailOutMm));
         return points;
     }
 
