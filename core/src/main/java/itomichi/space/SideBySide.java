@@ -10,7 +10,8 @@ import java.util.Map;
 
 /**
  * Threads that share a hole lie beside each other in it, and so does what comes out of it: two side by side, three in a triangle, more in a
- * ring. Which one lies where is chosen so that they cross as little as they may.
+ * ring. Which one lies where is chosen so that they cross as little as they may; those that still do at the mouth of a hole through a block lie
+ * over each other there, what is sewn later over what was sewn before.
  */
 final class SideBySide {
 
@@ -24,6 +25,12 @@ final class SideBySide {
     private static final double REACHED = 2.5;
     /** What lies aside in a fold lies deeper by so much of it. */
     private static final double DEEPER = 0.4;
+    /** A thread that would lie in another lies over it: higher by half its thickness, so often at most, for it is pulled in beside that. */
+    private static final int OVER = 2;
+
+    private static final double HIGHER = 0.5;
+    /** To lie over another is worth it only where they would lie in each other by more than that, in diameters. */
+    private static final double WORTH = 0.5;
     /** What is further from a hole does not matter to it. */
     private static final double CLOSE_MM = 8;
 
@@ -32,12 +39,22 @@ final class SideBySide {
      *
      * @param alongMm from the middle of the hole, along the spine
      * @param asideMm from its middle, across the spine
+     * @param frontMm so far off the front of a block
+     * @param backMm so far off its back
      */
-    private record Aside(double alongMm, double asideMm) {
-        static final Aside NONE = new Aside(0, 0);
+    private record Aside(double alongMm, double asideMm, double frontMm, double backMm) {
+        static final Aside NONE = new Aside(0, 0, 0, 0);
 
         Aside toward(Aside other, double share) {
-            return new Aside(alongMm + (other.alongMm - alongMm) * share, asideMm + (other.asideMm - asideMm) * share);
+            return new Aside(
+                    alongMm + (other.alongMm - alongMm) * share,
+                    asideMm + (other.asideMm - asideMm) * share,
+                    frontMm + (other.frontMm - frontMm) * share,
+                    backMm + (other.backMm - backMm) * share);
+        }
+
+        Aside over(double front, double back) {
+            return new Aside(alongMm, asideMm, front, back);
         }
     }
 
@@ -48,12 +65,18 @@ final class SideBySide {
         FOLDS,
         BLOCK;
 
-        /** In a fold there is room aside for half a thread; what lies aside there lies a little deeper, off the paper. */
-        private Point3 moved(Point3 point, Aside aside, boolean inside, double roomMm) {
+        /**
+         * In a fold there is room aside for half a thread; what lies aside there lies a little deeper, off the paper.
+         *
+         * @param insideMm what lies deeper, lies in a fold; half the thickness of a block
+         */
+        private Point3 moved(Point3 point, Aside aside, double insideMm, double roomMm) {
             double alongMm = point.xMm() + aside.alongMm;
             if (this == BLOCK) {
-                return new Point3(alongMm, point.yMm(), point.zMm() + aside.asideMm);
+                double offMm = point.yMm() < -insideMm ? -aside.frontMm : aside.backMm;
+                return new Point3(alongMm, point.yMm() + offMm, point.zMm() + aside.asideMm);
             }
+            boolean inside = point.zMm() < insideMm;
             if (!inside && this == FOLD) {
                 return new Point3(alongMm, point.yMm() + aside.asideMm, point.zMm());
             }
@@ -112,7 +135,7 @@ final class SideBySide {
      * @param strands each thread from its beginning to its end
      * @param holes where the hole of each passage opens, the first one's first
      * @param thickMm diameter of the thread
-     * @param insideMm what lies deeper, lies in a fold
+     * @param insideMm what lies deeper, lies in a fold; of a block half its thickness, negative
      */
     static List<List<Vertex>> of(
             List<List<Vertex>> strands, List<Point3> holes, double thickMm, Through through, double insideMm) {
@@ -201,7 +224,30 @@ final class SideBySide {
             }
         }
         set(passages, best);
-        return best;
+        return through == Through.BLOCK && least > 0 ? overEachOther(passages) : best;
+    }
+
+    /** What would lie in what was sewn before lies over it, on the side where it does. */
+    private List<Aside> overEachOther(List<Integer> passages) {
+        for (int i = 1; i < passages.size(); i++) {
+            List<Near> near = near(passages.subList(0, i + 1));
+            Aside flat = lies[passages.get(i)];
+            double worth = Math.pow(WORTH * thickMm, 4);
+            double least = Double.MAX_VALUE;
+            Aside best = flat;
+            for (int layers = 0; layers <= 2 * OVER && least > worth * layers; layers++) {
+                for (int front = Math.max(0, layers - OVER); front <= Math.min(OVER, layers); front++) {
+                    lies[passages.get(i)] = flat.over(front * HIGHER * thickMm, (layers - front) * HIGHER * thickMm);
+                    double cost = cost(near, least) + worth * layers;
+                    if (cost < least) {
+                        least = cost;
+                        best = lies[passages.get(i)];
+                    }
+                }
+            }
+            lies[passages.get(i)] = best;
+        }
+        return passages.stream().map(passage -> lies[passage]).toList();
     }
 
     /** So many circles as thick as the thread that touch each other. */
@@ -211,7 +257,7 @@ final class SideBySide {
         List<Aside> places = new ArrayList<>();
         for (int i = 0; i < round; i++) {
             double angle = turned + 2 * Math.PI * i / round;
-            places.add(new Aside(radius * Math.cos(angle), radius * Math.sin(angle)));
+            places.add(new Aside(radius * Math.cos(angle), radius * Math.sin(angle), 0, 0));
         }
         if (round < count) {
             places.add(Aside.NONE);
@@ -222,6 +268,11 @@ final class SideBySide {
     /** Lays passages there, and says how much thread then lies in other thread; no more is looked at once that is enough. */
     private double tried(List<Integer> passages, List<Aside> places, List<Near> near, double enough) {
         set(passages, places);
+        return cost(near, enough);
+    }
+
+    /** How much thread lies in other thread as it is laid now. */
+    private double cost(List<Near> near, double enough) {
         double cost = 0;
         for (Near pair : near) {
             if (cost > enough) {
@@ -304,7 +355,7 @@ final class SideBySide {
         Between between = this.between.get(strand).get(at);
         Aside aside = lies[between.first].toward(lies[between.last], between.share);
         Point3 point = strands.get(strand).get(at).at();
-        return through.moved(point, aside, point.zMm() < insideMm, thickMm / 2);
+        return through.moved(point, aside, insideMm, thickMm / 2);
     }
 
     /** Between which passages each point of a strand lies. */
