@@ -3,7 +3,7 @@ import type { Profile } from './bend';
 import { Dull, material, write } from './geometry';
 import type { Mesh as Told } from './mesh';
 
-/** How what lies round the sheets is seen: all of it, without what lies loose over it, see-through, or not at all. */
+/** How what lies round the sheets is seen: all of it; without what lies loose over it; so and see-through; or not at all. */
 export type CoverSeen = 'whole' | 'unwrapped' | 'through' | 'off';
 
 /** What may be taken off the sheets. */
@@ -75,7 +75,7 @@ export class Flats {
     for (const { mesh, over } of this.all) {
       if (over) {
         const look = mesh.material as MeshLambertMaterial;
-        mesh.visible = seen !== 'off' && !(over === 'wrapper' && seen === 'unwrapped');
+        mesh.visible = over === 'wrapper' ? seen === 'whole' : seen !== 'off';
         look.transparent = seen === 'through';
         look.opacity = seen === 'through' ? 0.22 : 1;
         look.depthWrite = seen !== 'through';

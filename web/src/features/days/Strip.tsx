@@ -1,27 +1,32 @@
 import { useRef, useState } from 'react';
 import type { DaysView } from '../../api/client';
 import { useWords } from '../../units/unit';
-import { across } from './dayScale';
+import { useSize } from '../../ui/useSize';
+import { across, MONTHLESS, naming, weeksNamed } from './dayScale';
 
 type Book = DaysView['books'][number];
 type Step = Book['steps'][number];
 
 /** The names of the days, above all strips. */
 export function DayNames({ days }: { days: DaysView['days'] }) {
+  const box = useRef<HTMLDivElement>(null);
+  const { width } = useSize(box);
+  const named = naming(days.length, width);
+  const weeks = weeksNamed(days, width);
   return (
-    <div className="strip-names" aria-hidden="true">
-      {days.map((day) => (
-        <span
-          key={day.date}
-          className={`${day.name.startsWith('Mon') ? 'strip-monday' : ''} ${day.hours.length === 0 ? 'strip-idle' : ''}`}
-        >
-          <b>{day.name.split(' ')[0]}</b>{' '}
-          {day.name
-            .split(' ')
-            .slice(1, days.length > 16 ? 2 : 3)
-            .join(' ')}
-        </span>
-      ))}
+    <div className={`strip-names strip-names-${named}`} aria-hidden="true" ref={box}>
+      {days.map((day, i) => {
+        const [weekday, date, month] = day.name.split(' ');
+        return (
+          <span key={day.date} className={day.hours.length === 0 ? 'strip-idle' : ''}>
+            {(named !== 'weeks' || weeks.has(i)) && (
+              <>
+                <b>{weekday}</b> {days.length > MONTHLESS ? date : `${date} ${month}`}
+              </>
+            )}
+          </span>
+        );
+      })}
     </div>
   );
 }

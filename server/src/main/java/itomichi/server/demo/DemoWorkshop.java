@@ -115,7 +115,7 @@ final class DemoWorkshop {
                 bound(book, "link-stitch", List.of(Stage.PURPOSE, Stage.PAPER)),
                 "spine-free",
                 Map.of(),
-                Map.of("slip-on", "PAPER", "corners-cut", "BOARDS"));
+                Map.of("slip-on", "PAPER", "corners-cut", "ALL"));
     }
 
     private BookDocument flyLoft() {
