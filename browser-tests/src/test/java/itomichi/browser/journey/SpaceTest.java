@@ -27,8 +27,12 @@ public class SpaceTest extends ScreenJourney {
     }
 
     private Page inSpace(Book book) {
+        return inSpace(book.id());
+    }
+
+    private Page inSpace(String id) {
         Page page = window();
-        page.navigate("/books/" + book.id() + "/thread");
+        page.navigate("/books/" + id + "/thread");
         button(page, "See it in space").click();
         assertThat(page.locator(".space-words")).containsText("closed");
         return page;
@@ -95,6 +99,17 @@ public class SpaceTest extends ScreenJourney {
         assertThat(words(page)).containsText("closed");
         page.getByText("without its cover").click();
         assertThat(words(page)).containsText("without its cover");
+    }
+
+    @Test
+    public void aLooseWrapperIsTakenOffBeforeItsCover() {
+        Page page = inSpace(prepare.demo("Prompt book, The Lantern Eater"));
+        page.getByText("the cover whole").click();
+        assertThat(words(page)).containsText("the cover whole");
+        byte[] wrapped = picture(page);
+        page.getByText("without its wrapper").click();
+        assertThat(words(page)).containsText("without its wrapper");
+        assertNotEquals(picture(page), wrapped);
     }
 
     @Test
