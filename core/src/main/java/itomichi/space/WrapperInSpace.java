@@ -66,7 +66,8 @@ final class WrapperInSpace {
     private List<Point3> flap(Side side, double foldMm, double flapMm, double firstLeafMm) {
         double offMm = firstLeafMm + PAPER_MM / 2;
         List<Point3> points = new ArrayList<>();
-        points.add(around.beside(side, foldMm + flapMm, offMm));
+        // one that is wider than the book ends at the spine; a fault says so
+        points.add(around.beside(side, Math.min(0, foldMm + flapMm), offMm));
         points.add(around.beside(side, foldMm, offMm));
         return points;
     }

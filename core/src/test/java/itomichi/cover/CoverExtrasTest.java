@@ -11,7 +11,10 @@ import itomichi.cover.Outline.Role;
 import itomichi.finding.Remark.Weight;
 import itomichi.gathering.Back;
 import itomichi.structure.Covering;
+import java.util.Arrays;
 import java.util.List;
+import java.util.Map;
+import java.util.stream.Stream;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
 
@@ -101,6 +104,39 @@ public class CoverExtrasTest {
         assertTrue(front.outlines().stream()
                 .filter(outline -> outline.role() == Role.COVERING)
                 .noneMatch(outline -> outline.points().contains(new FlatPoint(front.widthMm(), 0))));
+    }
+
+    private static boolean standOut(String key, CoverBase base, String... settled) {
+        return work(key, base, settled).faults().stream()
+                .anyMatch(fault -> fault.key().equals("cover-corner-leaves"));
+    }
+
+    /**
+     * The square corner of a leaf lies in the round one of its board as long as the radius is no more than 2 + √2 times the square, where all
+     * squares are alike; source: plane geometry.
+     */
+    @Test
+    public void squareLeavesStandOutOfBoardsThatAreRoundByMuch() {
+        String[] squares = {
+            "corners-cut=BOARDS", "board-width=SQUARE", "square-fore=5", "square-head=5", "square-tail=5"
+        };
+        assertFalse(standOut("case-flat", cased(), with(squares, "corner-radius=17")), "17 mm is less than 3.41 × 5");
+        assertTrue(standOut("case-flat", cased(), with(squares, "corner-radius=19")), "19 mm is more");
+    }
+
+    private static String[] with(String[] settled, String one) {
+        return Stream.concat(Arrays.stream(settled), Stream.of(one)).toArray(String[]::new);
+    }
+
+    /** Boards as large as the block have no square to hide a corner. */
+    @Test
+    public void theMendRoundsTheLeavesToo() {
+        CoverFault fault = work("spine-free", cased(), "corners-cut=BOARDS").faults().stream()
+                .filter(one -> one.key().equals("cover-corner-leaves"))
+                .findFirst()
+                .orElseThrow();
+        assertEquals(fault.mend().orElseThrow().schools(), Map.of("corners-cut", "ALL"));
+        assertFalse(standOut("spine-free", cased(), "corners-cut=ALL"));
     }
 
     @Test

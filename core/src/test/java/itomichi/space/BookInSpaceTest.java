@@ -1,5 +1,6 @@
 package itomichi.space;
 
+import static itomichi.space.Shapes.figure;
 import static org.testng.Assert.assertEquals;
 import static org.testng.Assert.assertTrue;
 
@@ -345,16 +346,6 @@ public class BookInSpaceTest {
             assertEquals(Math.hypot(folds.get(i).yMm() - middle, slid - (rise - radius)), radius, 0.02 * radius);
         }
         assertEquals(most, rise, 0.05 * rise);
-    }
-
-    private static double figure(BookPlan plan, String key) {
-        return plan.covering()
-                .work()
-                .figure(key)
-                .orElseThrow()
-                .working()
-                .length()
-                .mm();
     }
 
     /** The leaves slide with their folds, so that the fore edge is as hollow as the back is round; boards stay where they were. */
