@@ -11,7 +11,7 @@ import { nearer, viewsOf } from './camera';
 import { SPACE_KEYS } from './keys';
 import type { CoverSeen } from './flats';
 import type { Model, Space } from './model';
-import { COVERS, told } from './told';
+import { COVER_CHOICES, told } from './told';
 import { asHeld, atFirst, byHand, useBook, type Seen } from './useBook';
 
 interface Props {
@@ -208,9 +208,9 @@ function More(props: { seen: Seen; setSeen: (seen: Seen) => void; model: Model; 
     <div className="space-more">
       {model.covered && (
         <Segmented
-          label="Seen with"
+          label="The cover"
           value={seen.cover}
-          options={covers(model.wrapped).map((one) => ({ value: one, label: COVERS[one] }))}
+          options={covers(model.wrapped).map((one) => ({ value: one, label: COVER_CHOICES[one] }))}
           choose={(cover) => setSeen({ ...seen, cover })}
         />
       )}

@@ -8,6 +8,14 @@ export const COVERS: Record<CoverSeen, string> = {
   off: 'without its cover',
 };
 
+/** The same where it is chosen. */
+export const COVER_CHOICES: Record<CoverSeen, string> = {
+  whole: 'whole',
+  unwrapped: 'without wrapper',
+  through: 'see-through',
+  off: 'off',
+};
+
 /** Where the eye is, in words. */
 export function from(look: Look, backToBack = false): string {
   if (look.tilt > 1) {
