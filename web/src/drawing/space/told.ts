@@ -1,7 +1,7 @@
 import type { Look } from './camera';
 import type { CoverSeen } from './flats';
 
-export const COVERS: Record<CoverSeen, string> = {
+const COVERS: Record<CoverSeen, string> = {
   whole: 'the cover whole',
   unwrapped: 'without its wrapper',
   through: 'the cover see-through',

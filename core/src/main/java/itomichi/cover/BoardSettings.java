@@ -25,6 +25,11 @@ final class BoardSettings {
 
     private BoardSettings() {}
 
+    /** How far cloth that lies so far on a board is seen: the paper lies over its edge. */
+    static Length clothSeen(Length cloth) {
+        return Length.ofMm(Math.max(0, cloth.mm() - PAPER_OVER.mm()));
+    }
+
     /** The head of the block and the tail of the boards in a closed book seen from the front: moved, they settle the squares. */
     static Grip[] squares(CoverChoices choices, double xMm, double boardHighMm) {
         return new Grip[] {

@@ -85,12 +85,7 @@ record CaseCovering(
     CoverShape.Skin skin() {
         return full()
                 ? CoverShape.Skin.clothed(boardWidth)
-                : new CoverShape.Skin(Length.ofMm(clothSeenMm()), true, Length.ofMm(cornerSeenMm()));
-    }
-
-    /** How far the spine cloth is seen on a board, mm: the paper lies over its edge. */
-    private double clothSeenMm() {
-        return Math.max(0, onBoard().length().mm() - BoardSettings.PAPER_OVER.mm());
+                : new CoverShape.Skin(BoardSettings.clothSeen(onBoard().length()), true, Length.ofMm(cornerSeenMm()));
     }
 
     /** How far the cloth of a corner is seen along either edge of a board, mm; nothing without one. */
@@ -212,7 +207,8 @@ record CaseCovering(
         if (full()) {
             return outlines;
         }
-        double sideWide = boardWidth.mm() - clothSeenMm();
+        double sideWide =
+                boardWidth.mm() - BoardSettings.clothSeen(onBoard().length()).mm();
         double free = cornerSeenMm();
         for (boolean left : new boolean[] {true, false}) {
             List<FlatPoint> points = List.of(

@@ -13,7 +13,7 @@ import java.util.Optional;
  * @param key a name that does not change
  * @param words cause and number in one sentence
  * @param settings keys of the settings that are at fault; as usual they might not be
- * @param mend what is tried first, where that is not to take those as usual
+ * @param mend another way to be taken beside that; nothing where to take what is usual mends it
  */
 public record CoverFault(Weight weight, String key, Phrase words, List<String> settings, Optional<Mend> mend) {
 

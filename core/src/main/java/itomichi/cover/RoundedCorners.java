@@ -143,7 +143,7 @@ final class RoundedCorners extends Extra {
                         Phrase.of(
                                 "Square corners of the leaves stand out of boards that are round by {}.",
                                 radius.at(Fineness.CUT)),
-                        List.of(RADIUS.key()),
+                        List.of(),
                         Optional.of(new CoverFault.Mend(
                                 Phrase.of("Round boards and leaves"), Map.of(WANTED.key(), ALL.key())))))
                 : List.of();

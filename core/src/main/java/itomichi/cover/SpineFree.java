@@ -118,7 +118,7 @@ final class SpineFree extends CasedKind {
                 CoverShape.Board.on(
                         block, block.width().length(), block.height().length(), Length.ZERO, Length.ZERO),
                 new CoverShape.Back(block.spine().length(), Length.ofMm(STIFF_MM)),
-                CoverShape.Skin.papered(FOLDED_AT.minus(BoardSettings.PAPER_OVER)),
+                CoverShape.Skin.papered(BoardSettings.clothSeen(FOLDED_AT)),
                 CoverShape.Ends.NONE);
     }
 

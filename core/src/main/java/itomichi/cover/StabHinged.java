@@ -192,7 +192,7 @@ final class StabHinged extends ToldKind {
                             strip.length().plus(gap.length()),
                             choices.length(BoardSettings.HEAD)),
                     strip.length(),
-                    CoverShape.Skin.papered(choices.length(ON_BOARD).minus(BoardSettings.PAPER_OVER)),
+                    CoverShape.Skin.papered(BoardSettings.clothSeen(choices.length(ON_BOARD))),
                     CoverShape.Ends.NONE);
         }
 

@@ -166,25 +166,20 @@ final class CoverRemarks {
                 then);
     }
 
-    /** As a fault says, mended as that says, or else by what it names as usual again. */
+    /** As a fault says, mended by what it names as usual again, and by the way it says. */
     private static Draft faulty(BookSpec spec, CoverFault fault) {
         Draft said = Draft.of(fault.weight(), fault.key(), fault.words());
         CoverChoices before = spec.covering().choices();
         Map<String, Double> numbers = new HashMap<>(before.numbers());
         Map<String, String> schools = new HashMap<>(before.schools());
-        if (fault.mend().isPresent()) {
-            CoverFault.Mend mend = fault.mend().get();
-            schools.putAll(mend.schools());
-            return said.mendedBy(
-                    mend.words(), spec.withCovering(spec.covering().withChoices(new CoverChoices(numbers, schools))));
-        }
         numbers.keySet().removeAll(fault.settings());
         schools.keySet().removeAll(fault.settings());
-        CoverChoices usual = new CoverChoices(numbers, schools);
-        return usual.equals(before)
+        fault.mend().ifPresent(mend -> schools.putAll(mend.schools()));
+        CoverChoices after = new CoverChoices(numbers, schools);
+        return after.equals(before)
                 ? said
                 : said.mendedBy(
-                        Phrase.of("Take what is usual"),
-                        spec.withCovering(spec.covering().withChoices(usual)));
+                        fault.mend().map(CoverFault.Mend::words).orElse(Phrase.of("Take what is usual")),
+                        spec.withCovering(spec.covering().withChoices(after)));
     }
 }

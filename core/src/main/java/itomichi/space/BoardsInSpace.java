@@ -41,6 +41,8 @@ final class BoardsInSpace {
     private final double toMm;
     /** Of the boards. */
     private final Corners corners;
+    /** Of the leaves, and so of what is as large as they are. */
+    private final Corners leafCorners;
 
     /**
      * @param highMm of the leaves
@@ -72,7 +74,10 @@ final class BoardsInSpace {
         this.foreMm = hingeMm - board.wide().mm();
         this.fromMm = -board.above().mm();
         this.toMm = fromMm + board.high().mm();
-        this.corners = new Corners(foreMm, fromMm, toMm, shape.round().radius().mm());
+        double radiusMm = shape.round().radius().mm();
+        this.corners = new Corners(foreMm, fromMm, toMm, radiusMm);
+        this.leafCorners =
+                new Corners(around.sheets().foreMm(), 0, highMm, shape.round().leaves() ? radiusMm : 0);
     }
 
     /** How thick what lies between the block and its tapes is. */
@@ -131,15 +136,24 @@ final class BoardsInSpace {
     /** Triangles of cloth on a board, at head and tail of its fore edge. */
     private List<Profile> clothCorners(Side side) {
         double legMm = shape.skin().corner().mm();
+        return List.of(
+                clothCorner(side, fromMm, new Cut(0, legMm)), clothCorner(side, toMm - legMm, new Cut(legMm, 0)));
+    }
+
+    private Profile clothCorner(Side side, double beginsMm, Cut atPoint) {
+        double legMm = shape.skin().corner().mm();
         List<Point3> points =
                 List.of(around.beside(side, foreMm, outsideMm()), around.beside(side, foreMm + legMm, outsideMm()));
-        Profile head = new Profile(
-                Part.CLOTH, signature(side), 0, fromMm, fromMm + legMm, CLOTH_MM, points, side.turn(points.size()));
-        Profile tail = new Profile(
-                Part.CLOTH, signature(side), 0, toMm - legMm, toMm, CLOTH_MM, points, side.turn(points.size()));
-        return List.of(
-                corners.cut(head.cut(points, head.turn(), List.of(Cut.NOTHING, new Cut(0, legMm)))),
-                corners.cut(tail.cut(points, tail.turn(), List.of(Cut.NOTHING, new Cut(legMm, 0)))));
+        return corners.cut(new Profile(
+                Part.CLOTH,
+                signature(side),
+                0,
+                beginsMm,
+                beginsMm + legMm,
+                CLOTH_MM,
+                points,
+                side.turn(points.size()),
+                List.of(Cut.NOTHING, atPoint)));
     }
 
     /** Where the middle of cloth lies outside a board, and where it is pressed down beside it. */
@@ -208,7 +222,7 @@ final class BoardsInSpace {
         }
         double leafMm = around.sheets().foreMm();
         List<Profile> all = new ArrayList<>();
-        all.add(pastedDown(side, leafMm, jointMm(), 0, highMm));
+        all.add(leafCorners.cut(pastedDown(side, leafMm, jointMm(), 0, highMm)));
         List<Point3> leaf = leaf(side, leafMm, END_MM / 2);
         if (made == Made.FOLDED) {
             double downMm = endsMm - END_MM / 2;
@@ -217,7 +231,7 @@ final class BoardsInSpace {
         } else {
             all.addAll(joint(side));
         }
-        all.add(new Profile(Part.ENDPAPER, 0, 0, 0, highMm, END_MM, leaf, side.turn(leaf.size())));
+        all.add(leafCorners.cut(new Profile(Part.ENDPAPER, 0, 0, 0, highMm, END_MM, leaf, side.turn(leaf.size()))));
         return all;
     }
 

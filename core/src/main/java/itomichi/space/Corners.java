@@ -44,8 +44,9 @@ record Corners(double edgeMm, double fromMm, double toMm, double radiusMm) {
             if (i == square.turn()) {
                 turn = points.size();
             }
-            points.add(square.across().get(i));
-            cuts.add(cut(square, points.get(points.size() - 1), square.cut(i)));
+            Point3 point = square.across().get(i);
+            points.add(point);
+            cuts.add(cut(square, point, square.cut(i)));
         }
         return square.cut(points, square.turn() < square.across().size() ? turn : points.size(), cuts);
     }

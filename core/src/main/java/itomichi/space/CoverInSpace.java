@@ -3,6 +3,7 @@ package itomichi.space;
 import itomichi.cover.CoverShape;
 import itomichi.cover.CoverWork;
 import itomichi.measure.Length;
+import itomichi.path.Point3;
 import itomichi.plan.WorkedBook;
 import itomichi.space.Profile.Part;
 import itomichi.spec.BookSpec;
@@ -17,8 +18,8 @@ import java.util.stream.Stream;
  */
 final class CoverInSpace {
 
-    /** What is cut with the leaves where their corners are cut round. */
-    private static final Set<Part> LEAVES = EnumSet.of(Part.SHEET, Part.PASTED, Part.ENDPAPER, Part.PASTEDOWN);
+    /** What of the block has corners that are cut round. */
+    private static final Set<Part> LEAVES = EnumSet.of(Part.SHEET, Part.PASTED);
 
     private CoverInSpace() {}
 
@@ -79,8 +80,7 @@ final class CoverInSpace {
 
     /** A leaf whose corners are cut by a gauge that is laid on its own edges; what does not reach them stays as it is. */
     private static Profile rounded(Profile leaf, Around around, double highMm, double radiusMm) {
-        double edgeMm =
-                leaf.across().stream().mapToDouble(point -> point.zMm()).min().orElseThrow();
+        double edgeMm = leaf.across().stream().mapToDouble(Point3::zMm).min().orElseThrow();
         if (!LEAVES.contains(leaf.part()) || edgeMm > around.sheets().foreMm() + radiusMm) {
             return leaf;
         }

@@ -230,6 +230,7 @@ final class SideBySide {
     /** What would lie in what was sewn before lies over it, on the side where it does. */
     private List<Aside> overEachOther(List<Integer> passages) {
         for (int i = 1; i < passages.size(); i++) {
+            // of those before too: one that comes back by the same hole takes a part of its way along
             List<Near> near = near(passages.subList(0, i + 1));
             Aside flat = lies[passages.get(i)];
             double worth = Math.pow(WORTH * thickMm, 4);

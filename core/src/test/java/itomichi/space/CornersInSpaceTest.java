@@ -5,6 +5,7 @@ import static itomichi.space.Shapes.leastMm;
 import static itomichi.space.Shapes.parts;
 import static itomichi.space.Shapes.piece;
 import static org.testng.Assert.assertEquals;
+import static org.testng.Assert.assertFalse;
 import static org.testng.Assert.assertTrue;
 
 import itomichi.book.BookPlan;
@@ -18,6 +19,7 @@ import itomichi.spec.BookSpec;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.stream.Stream;
 import org.testng.annotations.Test;
 
 /** Corners at the fore edge in space: cut round, or of cloth. Closed geometry: the equation of the circle. */
@@ -83,6 +85,19 @@ public class CornersInSpaceTest {
         for (Part part : List.of(Part.ENDPAPER, Part.PASTEDOWN)) {
             assertRound(parts(plan, part).get(0), leastMm(parts(plan, part).get(0)));
         }
+    }
+
+    /** What lines a board is cut with that, whether the leaves are round or not. */
+    @Test
+    public void whatLinesABoardIsCutWithIt() {
+        BookSpec book = Books.bound("link-stitch").withPages(96);
+        BookSpec boards = book.withStitch(book.stitch().withVariant("boards"));
+        List<List<Cut>> cuts = Stream.of("BOARDS", "ALL")
+                .map(way -> covered(boards, "boards-sewn", Map.of("corners-cut", way)))
+                .map(plan -> parts(plan, Part.PASTEDOWN).get(0).cuts())
+                .toList();
+        assertFalse(cuts.get(0).isEmpty(), "it is cut");
+        assertEquals(cuts.get(1), cuts.get(0));
     }
 
     /** Along either edge as far as the paper is cut back from the corner of its board. */
