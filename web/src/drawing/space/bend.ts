@@ -20,6 +20,8 @@ export interface Hinge {
   alone?: 1 | -1;
   /** Where boards begin and end, z: they stay straight, and so does what is glued on them. */
   board?: { near: number; far: number };
+  /** The flap that goes on from the back and over the front: what lies in it is laid out with it. */
+  flap?: Across[];
 }
 
 /** Leaves bend over so many mm beyond the hinge, in so many straight parts. */
@@ -74,17 +76,18 @@ function bent(depthMm: number, angle: number): { y: number; z: number; turn: num
   return { y: y + Math.sin(turn) * rest, z: z - Math.cos(turn) * rest, turn };
 }
 
+function middle({ across }: Profile): Across[] {
+  return Array.from({ length: across.length / 2 }, (_, i): Across => [across[2 * i]!, across[2 * i + 1]!]);
+}
+
 /** A profile opened so far, from 0 to 1: at 1 its leaves lie at right angles to where they lay closed, as far from each other as then. */
 export function opened(profile: Profile, hinge: Hinge | null, far: number): Across[] {
-  const closed = Array.from({ length: profile.across.length / 2 }, (_, i): Across => [
-    profile.across[2 * i]!,
-    profile.across[2 * i + 1]!,
-  ]);
+  const closed = middle(profile);
   if (!hinge || far === 0) {
     return closed;
   }
   const board = onBoard(profile.part) ? hinge.board : undefined;
-  const points = profile.part === 'FLAP' ? unfolded(closed, far) : closed;
+  const points = profile.part === 'FLAP' && hinge.flap ? unfolded(closed, hinge.flap, far) : closed;
   return points.map(([y, z], i) => {
     const angle = side(profile, i, hinge) * far * (hinge.alone ? OVER : RIGHT);
     if (board && z < board.near) {
@@ -123,8 +126,14 @@ export function hingeAt({ profiles, holes, folded, backToBack }: Lying, signatur
   }
   const [y, z] = [inner.across[2 * inner.turn]!, inner.across[2 * inner.turn + 1]!];
   const out = inner.across[1]! < z ? -1 : 1;
-  const hinge = { signature, y, z: z + (out * inner.thickMm) / 2, ...boards(profiles) };
+  const hinge = { signature, y, z: z + (out * inner.thickMm) / 2, ...boards(profiles), ...flap(profiles) };
   return backToBack ? { ...hinge, alone: out } : hinge;
+}
+
+/** The first told of it is the flap itself. */
+function flap(profiles: readonly Profile[]): Pick<Hinge, 'flap'> {
+  const first = profiles.find((one) => one.part === 'FLAP');
+  return first ? { flap: middle(first) } : {};
 }
 
 /** How deep single leaves are held: to the innermost holes, or to where a strip of board ends. */

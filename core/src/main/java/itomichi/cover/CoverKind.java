@@ -35,9 +35,9 @@ public interface CoverKind {
         return false;
     }
 
-    /** What stiffens the spine that is sewn through, as settled. */
-    default SpinePlates plates(CoverChoices choices) {
-        return SpinePlates.NONE;
+    /** What lies at the spine besides where that is sewn through, as settled. */
+    default AtSpine atSpine(CoverChoices choices) {
+        return AtSpine.COVER_ALONE;
     }
 
     /** Its pieces, figures, drawings, order of work, and what is wrong with it, as settled. */

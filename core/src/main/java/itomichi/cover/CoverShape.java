@@ -28,14 +28,14 @@ public sealed interface CoverShape {
     /**
      * One piece round the spine.
      *
+     * @param front what is folded in at the fore edge of the front
+     * @param back what is folded in at that of the back; nothing where it goes on as a flap
+     * @param turned what is folded in at head and tail, along front, spine, back and flap
      * @param past how far front and back stand out past the longest leaf
-     * @param frontEnd what is folded in at the fore edge of the front; zero where nothing is
-     * @param backEnd what is folded in at that of the back
-     * @param turned what is folded in at head and tail
-     * @param flap what goes on from the back round the fore edge, so far over the front; zero where nothing does
+     * @param flap what goes on from the back round the fore edge
      * @param plates stiff strips outside its spine
      */
-    record Soft(Length past, Length frontEnd, Length backEnd, Length turned, Length flap, List<Plate> plates)
+    record Soft(FoldedIn front, FoldedIn back, FoldedIn turned, Length past, Flap flap, List<Plate> plates)
             implements CoverShape {
         public Soft {
             plates = List.copyOf(plates);
@@ -43,12 +43,54 @@ public sealed interface CoverShape {
 
         /** Neither folded in nor going on anywhere. */
         static Soft plain(Length past) {
-            return new Soft(past, Length.ZERO, Length.ZERO, Length.ZERO, Length.ZERO, List.of());
+            return new Soft(FoldedIn.NOTHING, FoldedIn.NOTHING, FoldedIn.NOTHING, past, Flap.NONE, List.of());
+        }
+
+        /** With ends folded in, nothing at head and tail. */
+        static Soft ended(Length past, Length ends) {
+            FoldedIn end = FoldedIn.once(ends);
+            return new Soft(end, end, FoldedIn.NOTHING, past, Flap.NONE, List.of());
         }
 
         @Override
         public <T> T match(Supplier<T> nothing, Function<Soft, T> soft, Function<Boards, T> boards) {
             return soft.apply(this);
+        }
+    }
+
+    /**
+     * An edge of a soft cover that is folded in.
+     *
+     * @param wide from the edge of what is folded to where it ends
+     * @param turns how often, each as wide; 2 of a hem, 0 where nothing is folded in
+     */
+    record FoldedIn(Length wide, int turns) {
+
+        static final FoldedIn NOTHING = new FoldedIn(Length.ZERO, 0);
+
+        static FoldedIn once(Length wide) {
+            return new FoldedIn(wide, 1);
+        }
+
+        /** Whether anything is. */
+        public boolean real() {
+            return turns > 0 && wide.mm() > 0;
+        }
+    }
+
+    /**
+     * What goes on from the back of a soft cover.
+     *
+     * @param over so far over the front; zero where there is none
+     * @param end what of it is folded in at its end
+     */
+    record Flap(Length over, FoldedIn end) {
+
+        static final Flap NONE = new Flap(Length.ZERO, FoldedIn.NOTHING);
+
+        /** Whether there is one. */
+        public boolean real() {
+            return over.mm() > 0;
         }
     }
 

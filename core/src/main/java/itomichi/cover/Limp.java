@@ -1,5 +1,6 @@
 package itomichi.cover;
 
+import itomichi.cover.CoverShape.FoldedIn;
 import itomichi.cover.CoverStep.Part;
 import itomichi.cover.Outline.Role;
 import itomichi.cover.Setting.Measure;
@@ -17,6 +18,8 @@ import itomichi.measure.Phrase;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.Predicate;
+import java.util.stream.Stream;
 
 /**
  * A limp cover that is folded and not glued, its long stitches seen on the spine: with stiff plates under them or without, with a flap and a
@@ -40,6 +43,10 @@ final class Limp extends ToldKind {
 
     private static final Formula WIDTH = Formula.of("2 × F + S + p");
     private static final Formula TURNED = Formula.of("A + n × t");
+    private static final String FOLD_IN =
+            "Score and fold head and tail in, then the ends; nothing is glued, the corners are folded like a parcel\u2019s.";
+    private static final String PIERCE_BOTH =
+            " It is punched folded: next to head and tail the holes of the spine go through both layers.";
     /** The patch behind a button's holes: common practice. */
     private static final Length PATCH = Length.ofMm(25);
 
@@ -82,8 +89,8 @@ final class Limp extends ToldKind {
     }
 
     @Override
-    public SpinePlates plates(CoverChoices choices) {
-        return LimpSpine.plates(choices);
+    public AtSpine atSpine(CoverChoices choices) {
+        return LimpSpine.plated(choices).turned(choices.is(TURNS, NO_TURNS) ? 0 : 1);
     }
 
     @Override
@@ -182,9 +189,15 @@ final class Limp extends ToldKind {
 
         /** Where there is a flap, the end of that is folded in, not the back's. */
         private CoverShape shape() {
-            Length backEnd = ends() == 2 && !flapped() ? turn() : Length.ZERO;
-            Length over = flapped() ? flap.flap().length() : Length.ZERO;
-            return new CoverShape.Soft(soft.square(), turn(), backEnd, turn(), over, spine.lying());
+            FoldedIn turned = turns() ? FoldedIn.once(turn()) : FoldedIn.NOTHING;
+            FoldedIn end = ends() == 2 ? turned : FoldedIn.NOTHING;
+            return new CoverShape.Soft(
+                    turned,
+                    flapped() ? FoldedIn.NOTHING : end,
+                    turned,
+                    soft.square(),
+                    flapped() ? new CoverShape.Flap(flap.flap().length(), end) : CoverShape.Flap.NONE,
+                    spine.lying());
         }
 
         private List<CoverLook> looks(SoftParts parts, List<Outline> flat) {
@@ -240,9 +253,34 @@ final class Limp extends ToldKind {
             if (ends() == 2) {
                 folds.add(Outline.line(Role.FOLD, "", leftMm(), 0, leftMm(), high));
             }
-            folds.addAll(spine.holes(leftMm() + spineLeftMm(), turn().mm() + spine.headMm(), station -> true));
+            folds.addAll(holes(station -> true));
+            folds.addAll(holesInEdges());
             return CoverPiece.rectangle("cover", "Cover", PieceStuff.of(soft.stuff()), 1, cutWidth, cutHeight)
                     .folded(folds);
+        }
+
+        /** Through the spine, on the piece to cut. */
+        private List<Outline> holes(Predicate<Length> which) {
+            return spine.holes(leftMm() + spineLeftMm(), turn().mm() + spine.headMm(), which);
+        }
+
+        /** What is folded in over the spine is pierced with it: opened flat, its holes lie as far past the fold as those before it. */
+        private List<Outline> holesInEdges() {
+            double headFold = turn().mm();
+            double tailFold = turn().plus(soft.height()).mm();
+            return Stream.concat(
+                            holes(station -> fromHead(station).isLessThan(turn())).stream()
+                                    .map(hole -> hole.upended(2 * headFold)),
+                            holes(station -> soft.height()
+                                            .minus(fromHead(station))
+                                            .isLessThan(turn()))
+                                    .stream()
+                                    .map(hole -> hole.upended(2 * tailFold)))
+                    .toList();
+        }
+
+        private Length fromHead(Length station) {
+            return station.plus(base.sewing().head());
         }
 
         private Optional<Working> cord() {
@@ -256,11 +294,8 @@ final class Limp extends ToldKind {
             List<CoverStep> steps = new ArrayList<>();
             steps.add(SoftParts.GRAIN);
             if (turns()) {
-                steps.add(
-                        CoverStep.of(
-                                "fold-in",
-                                Part.MAKE,
-                                "Score and fold head and tail in, then the ends; nothing is glued, the corners are folded like a parcel\u2019s."));
+                steps.add(CoverStep.of(
+                        "fold-in", Part.MAKE, Phrase.of(holesInEdges().isEmpty() ? FOLD_IN : FOLD_IN + PIERCE_BOTH)));
             }
             steps.add(SoftParts.FOLD);
             spine.plateStep().ifPresent(steps::add);

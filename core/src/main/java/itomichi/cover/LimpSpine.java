@@ -67,11 +67,11 @@ record LimpSpine(CoverBase base, SoftCover soft, CoverChoices choices) {
         return base.sewing().head().mm();
     }
 
-    /** The plates as settled. */
-    static SpinePlates plates(CoverChoices choices) {
+    /** The plates as settled, on a cover that is not folded in. */
+    static AtSpine plated(CoverChoices choices) {
         return choices.is(PLATES, NO_PLATES)
-                ? SpinePlates.NONE
-                : new SpinePlates(choices.length(PLATE_THICK), choices.is(PLATES, EACH_GROUP));
+                ? AtSpine.COVER_ALONE
+                : new AtSpine(choices.length(PLATE_THICK), choices.is(PLATES, EACH_GROUP), 0);
     }
 
     List<Figure> wovenFigures() {

@@ -87,7 +87,7 @@ final class SoftFolded extends ToldKind {
                 steps(choices),
                 faults(front.length(), ends),
                 Optional.of(parts.size()),
-                new CoverShape.Soft(choices.length(PAST), ends, ends, Length.ZERO, Length.ZERO, List.of()));
+                CoverShape.Soft.ended(choices.length(PAST), ends));
     }
 
     private static boolean pockets(CoverChoices choices) {

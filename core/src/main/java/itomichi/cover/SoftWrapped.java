@@ -1,5 +1,6 @@
 package itomichi.cover;
 
+import itomichi.cover.CoverShape.FoldedIn;
 import itomichi.cover.CoverStep.Part;
 import itomichi.cover.Outline.Role;
 import itomichi.cover.Setting.Measure;
@@ -69,6 +70,16 @@ final class SoftWrapped extends ToldKind {
         return !setting.equals(EDGE) || !choices.is(EDGES, RAW);
     }
 
+    /** How often an edge is turned. */
+    private static int turns(CoverChoices choices) {
+        return choices.is(EDGES, RAW) ? 0 : choices.is(EDGES, TURNED) ? 1 : 2;
+    }
+
+    @Override
+    public AtSpine atSpine(CoverChoices choices) {
+        return AtSpine.COVER_ALONE.turned(turns(choices));
+    }
+
     @Override
     public CoverWork work(CoverBase base, CoverChoices choices) {
         return new Flapped(base, base.soft().orElseThrow(), choices).work();
@@ -105,9 +116,8 @@ final class SoftWrapped extends ToldKind {
             return over.past();
         }
 
-        /** How often an edge is turned. */
         private int turns() {
-            return choices.is(EDGES, RAW) ? 0 : choices.is(EDGES, TURNED) ? 1 : 2;
+            return SoftWrapped.turns(choices);
         }
 
         private Length edge() {
@@ -141,14 +151,14 @@ final class SoftWrapped extends ToldKind {
                 figures.add(new Figure("tie", what + " to cut", tie));
                 pieces.add(SoftFlap.cord("tie", what, tie));
             });
-            return new CoverWork(
-                    pieces,
-                    figures,
-                    looks(parts),
-                    steps(),
-                    faults(),
-                    Optional.of(parts.size()),
-                    new CoverShape.Soft(soft.square(), Length.ZERO, Length.ZERO, edge(), flap.length(), List.of()));
+            return new CoverWork(pieces, figures, looks(parts), steps(), faults(), Optional.of(parts.size()), shape());
+        }
+
+        /** Its edges are turned all round; the back has none of its own, for it goes on as the flap. */
+        private CoverShape shape() {
+            FoldedIn hem = turns() == 0 ? FoldedIn.NOTHING : new FoldedIn(choices.length(EDGE), turns());
+            return new CoverShape.Soft(
+                    hem, FoldedIn.NOTHING, hem, soft.square(), new CoverShape.Flap(flap.length(), hem), List.of());
         }
 
         private List<CoverLook> looks(SoftParts parts) {

@@ -61,8 +61,8 @@ record WithExtras(CoverKind kind, List<Extra> extras) implements CoverKind {
     }
 
     @Override
-    public SpinePlates plates(CoverChoices choices) {
-        return kind.plates(choices);
+    public AtSpine atSpine(CoverChoices choices) {
+        return kind.atSpine(choices);
     }
 
     @Override

@@ -1,5 +1,6 @@
 package itomichi.plan;
 
+import itomichi.cover.AtSpine;
 import itomichi.cover.ClosedSize;
 import itomichi.cover.CoverBase;
 import itomichi.cover.CoverChoices;
@@ -10,7 +11,6 @@ import itomichi.cover.Dimension;
 import itomichi.cover.PieceStuff;
 import itomichi.cover.SewnBlock;
 import itomichi.cover.SoftCover;
-import itomichi.cover.SpinePlates;
 import itomichi.cover.SpineSewing;
 import itomichi.finding.Working;
 import itomichi.gathering.Gathered;
@@ -45,8 +45,8 @@ public record CoverPlan(CoverBase base, CoverKind kind, CoverChoices choices, Co
      */
     record Begun(CoverBase base, CoverKind kind, CoverChoices choices) {
         /** What the thread goes through besides. */
-        SpinePlates plates() {
-            return kind.plates(choices);
+        AtSpine atSpine() {
+            return kind.atSpine(choices);
         }
 
         /** The cover of the block that is sewn so. */

@@ -1,6 +1,6 @@
 package itomichi.plan;
 
-import itomichi.cover.SpinePlates;
+import itomichi.cover.AtSpine;
 import itomichi.gathering.Block;
 import itomichi.gathering.Gathered;
 import itomichi.gathering.Signature;
@@ -24,19 +24,19 @@ final class SewingFrame {
 
     private final BookSpec spec;
     private final ThreadOrder.Found order;
-    private final SpinePlates plates;
+    private final AtSpine atSpine;
     private final Length thread;
 
-    private SewingFrame(BookSpec spec, Length strand, ThreadOrder.Found order, SpinePlates plates) {
+    private SewingFrame(BookSpec spec, Length strand, ThreadOrder.Found order, AtSpine atSpine) {
         this.spec = spec;
         this.order = order;
-        this.plates = plates;
+        this.atSpine = atSpine;
         this.thread = strand.times(spec.thread().strands());
     }
 
     static Frame of(
-            BookSpec spec, Gathered gathered, Holes holes, Length strand, ThreadOrder.Found order, SpinePlates plates) {
-        SewingFrame frame = new SewingFrame(spec, strand, order, plates);
+            BookSpec spec, Gathered gathered, Holes holes, Length strand, ThreadOrder.Found order, AtSpine atSpine) {
+        SewingFrame frame = new SewingFrame(spec, strand, order, atSpine);
         return holes.match(folds -> frame.folds(folds, blockOf(gathered)), frame::block);
     }
 
@@ -74,7 +74,7 @@ final class SewingFrame {
     private List<FoldFrame.Layer> layers(Block block, Holes.InFolds holes) {
         List<Signature> signatures = block.signatures();
         boolean through = spec.cover().wanted() && spec.bound().inSoftCover();
-        Length cover = through ? spec.cover().thickness() : Length.ZERO;
+        Length cover = through ? atSpine.covers(spec.cover().thickness()) : Length.ZERO;
         if (order.stitching().sewnAtOnce()) {
             Length all = cover.times(2);
             for (Signature signature : signatures) {
@@ -136,18 +136,18 @@ final class SewingFrame {
                 wish.board(),
                 wish.boardHole(),
                 plated(folds),
-                plates.thick());
+                atSpine.plate());
     }
 
     /** The stations under a plate: all, or those of the long stitches and between. */
     private Set<Integer> plated(Holes.InFolds folds) {
-        if (plates.thick().equals(Length.ZERO) || folds.cover().isEmpty()) {
+        if (atSpine.plate().equals(Length.ZERO) || folds.cover().isEmpty()) {
             return Set.of();
         }
         IntStream all = IntStream.rangeClosed(1, folds.stations().count());
         List<LongStitches> longs =
                 LongStitches.of(order.path(), folds.cover().get().pairs());
-        return (plates.grouped() && !longs.isEmpty()
+        return (atSpine.grouped() && !longs.isEmpty()
                         ? all.filter(
                                 station -> longs.stream().anyMatch(one -> one.from() <= station && station <= one.to()))
                         : all)

@@ -1,6 +1,6 @@
 package itomichi.plan;
 
-import itomichi.cover.SpinePlates;
+import itomichi.cover.AtSpine;
 import itomichi.gathering.Gathered;
 import itomichi.measure.Length;
 import itomichi.path.Frame;
@@ -41,10 +41,10 @@ public record SewingPlan(
         pathFaults = List.copyOf(pathFaults);
     }
 
-    /** The sewing of a book whose holes and whose order are known, and what stiffens the spine. */
+    /** The sewing of a book whose holes and whose order are known, and what lies at its spine. */
     static SewingPlan of(
-            BookSpec spec, Gathered gathered, Holes holes, Length strand, ThreadOrder.Found order, SpinePlates plates) {
-        Frame frame = SewingFrame.of(spec, gathered, holes, strand, order, plates);
+            BookSpec spec, Gathered gathered, Holes holes, Length strand, ThreadOrder.Found order, AtSpine atSpine) {
+        Frame frame = SewingFrame.of(spec, gathered, holes, strand, order, atSpine);
         Joins joins = ThreadParting.of(spec, order, frame);
         return checked(spec, order.stitching(), order.choice(), frame, joins);
     }

@@ -48,8 +48,8 @@ public record WorkedBook(
         ThreadOrder order = ThreadOrder.of(spec, gathered, places);
         Optional<Holes> holes = Holes.of(spec, gathered, strand, places, order);
         CoverPlan.Begun cover = CoverPlan.begin(spec, gathered, SoftCovers.of(spec, gathered, holes));
-        Optional<SewingPlan> sewing = holes.flatMap(
-                made -> order.found().map(found -> SewingPlan.of(spec, gathered, made, strand, found, cover.plates())));
+        Optional<SewingPlan> sewing = holes.flatMap(made ->
+                order.found().map(found -> SewingPlan.of(spec, gathered, made, strand, found, cover.atSpine())));
         return new WorkedBook(
                 spec,
                 thicknesses,

@@ -1,6 +1,7 @@
 package itomichi.space;
 
 import itomichi.cover.CoverShape;
+import itomichi.cover.CoverShape.FoldedIn;
 import itomichi.path.Point3;
 import itomichi.space.Around.Side;
 import itomichi.space.Profile.Part;
@@ -8,7 +9,12 @@ import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
 
-/** A soft cover in space: one piece round the spine, with what of it is folded in, goes over the front, or lies on its spine. */
+/**
+ * A soft cover in space: one piece round the spine, with what of it is folded in, goes over the front, or lies on its spine.
+ *
+ * <p>Head and tail are folded in first, then the ends. So the ends lie next to the block, what is folded in at head and tail on them, the cover
+ * on that; the spine has no ends. Everything is counted in layers of the cover, from the block.
+ */
 final class SoftInSpace {
 
     private final Around around;
@@ -36,85 +42,124 @@ final class SoftInSpace {
     }
 
     List<Profile> profiles() {
+        int turns = shape.turned().turns();
         List<Profile> all = new ArrayList<>();
-        all.add(cover());
-        for (Side side : Side.values()) {
-            if (turned()) {
-                double turnedMm = shape.turned().mm();
-                all.add(inside(side, fromMm, fromMm + turnedMm, 0, Double.MAX_VALUE));
-                all.add(inside(side, toMm - turnedMm, toMm, 0, Double.MAX_VALUE));
-            }
-            double endMm =
-                    side == Side.FRONT ? shape.frontEnd().mm() : shape.backEnd().mm();
-            if (endMm > 0) {
-                all.add(inside(side, fromMm, toMm, turned() ? 1 : 0, endMm));
+        all.add(round(fromMm, toMm, turns));
+        for (int turn = 0; turn < turns; turn++) {
+            for (Band band : headAndTail()) {
+                all.add(round(band.fromMm, band.toMm, turn));
             }
         }
-        if (shape.flap().mm() > 0) {
-            all.add(flap());
+        for (Side side : Side.values()) {
+            for (int turn = 0; turn < end(side).turns(); turn++) {
+                all.add(end(side, turn));
+            }
+        }
+        if (shape.flap().real()) {
+            all.addAll(flap());
         }
         shape.plates().forEach(plate -> all.add(plate(plate)));
         return all;
     }
 
-    private boolean turned() {
-        return shape.turned().mm() > 0;
+    /** From head to tail, in between. */
+    private record Band(double fromMm, double toMm) {}
+
+    /** What is folded in at head and tail; a half each where they would meet. */
+    private List<Band> headAndTail() {
+        double wideMm = Math.min(shape.turned().wide().mm(), (toMm - fromMm) / 2);
+        return List.of(new Band(fromMm, fromMm + wideMm), new Band(toMm - wideMm, toMm));
     }
 
-    /** How many layers of itself lie between it and the block. */
-    private int layers() {
-        boolean ends = shape.frontEnd().mm() > 0 || shape.backEnd().mm() > 0;
-        return (turned() ? 1 : 0) + (ends ? 1 : 0);
+    private FoldedIn end(Side side) {
+        return side == Side.FRONT ? shape.front() : shape.back();
     }
 
-    private double offMm() {
-        return slippedMm + (layers() + 0.5) * thickMm;
+    /** The middle of a layer on a side, from the block. */
+    private double offMm(Side side, int layer) {
+        return slippedMm + middleMm(end(side).turns() + layer);
     }
 
-    /** Sewn through, so that it lies close at the spine. */
-    private Profile cover() {
-        double half = thickMm / 2;
-        List<Point3> points = new ArrayList<>(side(Side.FRONT, half));
-        points.addAll(around.over(half, around.halfMm(half)));
-        List<Point3> back = side(Side.BACK, half);
+    private double middleMm(int layer) {
+        return (layer + 0.5) * thickMm;
+    }
+
+    /** From the fore edge of the front round the spine to that of the back; sewn through, so that it lies close there. */
+    private Profile round(double beginsMm, double endsMm, int layer) {
+        double atSpineMm = middleMm(layer);
+        List<Point3> points = new ArrayList<>(side(Side.FRONT, layer));
+        points.addAll(around.over(atSpineMm, around.halfMm(atSpineMm)));
+        List<Point3> back = side(Side.BACK, layer);
         Collections.reverse(back);
         points.addAll(back);
-        return part(Part.SOFT_COVER, fromMm, toMm, thickMm, points, points.size() / 2);
+        return part(Part.SOFT_COVER, beginsMm, endsMm, thickMm, points, points.size() / 2);
     }
 
     /** From the fore edge to the spine. */
-    private List<Point3> side(Side side, double atSpineMm) {
+    private List<Point3> side(Side side, int layer) {
         List<Point3> points = new ArrayList<>();
-        points.add(around.beside(side, foreMm, offMm()));
-        points.add(around.beside(side, -Around.BEND_ENDS_MM, offMm()));
-        points.add(around.beside(side, -Around.BEND_BEGINS_MM, atSpineMm));
+        points.add(around.beside(side, foreMm, offMm(side, layer)));
+        points.add(around.beside(side, -Around.BEND_ENDS_MM, offMm(side, layer)));
+        points.add(around.beside(side, -Around.BEND_BEGINS_MM, middleMm(layer)));
         return points;
     }
 
-    /** What is folded in, so many layers off the block; at the spine it is pressed flat and not told. */
-    private Profile inside(Side side, double beginsMm, double endsMm, int layer, double wideMm) {
-        double offMm = slippedMm + (layer + 0.5) * thickMm;
-        double innerMm = Math.min(-Around.BEND_ENDS_MM, foreMm + wideMm);
+    /** What is folded in at the fore edge; it ends before the spine. */
+    private Profile end(Side side, int turn) {
+        double offMm = slippedMm + middleMm(turn);
+        double innerMm =
+                Math.min(-Around.BEND_ENDS_MM, foreMm + end(side).wide().mm());
         List<Point3> points = List.of(around.beside(side, foreMm, offMm), around.beside(side, innerMm, offMm));
-        return part(Part.SOFT_COVER, beginsMm, endsMm, thickMm, points, side.turn(points.size()));
+        return part(Part.SOFT_COVER, fromMm, toMm, thickMm, points, side.turn(points.size()));
     }
 
-    /** From the fore edge of the back, round that, and over the front. */
-    private Profile flap() {
-        double overMm = offMm() + thickMm;
-        double endMm = Math.min(-Around.BEND_ENDS_MM, foreMm + shape.flap().mm());
+    /** From the fore edge of the back, round that of the front, and over the front; what is folded in of it lies between. */
+    private List<Profile> flap() {
+        List<Profile> all = new ArrayList<>();
+        FoldedIn end = shape.flap().end();
+        int turns = shape.turned().turns();
+        all.add(flap(fromMm, toMm, turns));
+        for (int turn = 0; turn < turns; turn++) {
+            for (Band band : headAndTail()) {
+                all.add(flap(band.fromMm, band.toMm, turn));
+            }
+        }
+        for (int turn = 0; turn < end.turns(); turn++) {
+            double offMm = onFrontMm() + middleMm(turn);
+            double beginsMm = Math.max(foreMm, flapEndMm() - end.wide().mm());
+            List<Point3> points =
+                    List.of(around.beside(Side.FRONT, beginsMm, offMm), around.beside(Side.FRONT, flapEndMm(), offMm));
+            all.add(part(Part.FLAP, fromMm, toMm, thickMm, points, Side.BACK.turn(points.size())));
+        }
+        return all;
+    }
+
+    private Profile flap(double beginsMm, double endsMm, int layer) {
+        double overMm = onFrontMm() + middleMm(shape.flap().end().turns() + layer);
+        double wrapMm = foreMm - middleMm(layer);
         List<Point3> points = List.of(
-                around.beside(Side.BACK, foreMm, offMm()),
-                around.beside(Side.FRONT, foreMm, overMm),
-                around.beside(Side.FRONT, endMm, overMm));
-        return part(Part.FLAP, fromMm, toMm, thickMm, points, Side.BACK.turn(points.size()));
+                around.beside(Side.BACK, foreMm, offMm(Side.BACK, layer)),
+                around.beside(Side.BACK, wrapMm, offMm(Side.BACK, layer)),
+                around.beside(Side.FRONT, wrapMm, overMm),
+                around.beside(Side.FRONT, flapEndMm(), overMm));
+        return part(Part.FLAP, beginsMm, endsMm, thickMm, points, Side.BACK.turn(points.size()));
+    }
+
+    /** The outer face of the front, from the block. */
+    private double onFrontMm() {
+        return offMm(Side.FRONT, shape.turned().turns()) + thickMm / 2;
+    }
+
+    private double flapEndMm() {
+        return Math.min(-Around.BEND_ENDS_MM, foreMm + shape.flap().over().mm());
     }
 
     /** Outside the spine of the cover. */
     private Profile plate(CoverShape.Plate plate) {
         double plateMm = plate.thick().mm();
         double beginsMm = fromMm + plate.from().mm();
-        List<Point3> points = around.over(thickMm + plateMm / 2, around.halfMm(thickMm));
+        double coverMm = (shape.turned().turns() + 1) * thickMm;
+        List<Point3> points = around.over(coverMm + plateMm / 2, around.halfMm(coverMm));
         return part(Part.PLATE, beginsMm, beginsMm + plate.high().mm(), plateMm, points, points.size() / 2);
     }
 

@@ -387,34 +387,6 @@ public class CoversTest {
         assertTrue(plan.figures().stream().anyMatch(figure -> figure.key().startsWith("woven")));
     }
 
-    /** The thread goes through a plate at every pass, there and back: what it takes more is cut, with its slack. */
-    @Test
-    public void aThreadThatGoesThroughPlatesIsCutLonger() {
-        BookSpec limp = kind(Books.bound("long-stitch"), "limp");
-        BookPlan without = Planner.plan(limp);
-        BookPlan with = Planner.plan(settled(limp, Map.of("limp-plate-thick", 2.0), Map.of("limp-plates", "ONE")));
-        double slack = 1 + limp.thread().slackPercent() / 100;
-        assertEquals(
-                with.sewn().need().cut().length().mm()
-                        - without.sewn().need().cut().length().mm(),
-                with.sewn().passes() * 2.0 * limp.thread().strands() * slack,
-                0.5);
-    }
-
-    /** A plate under each group of long stitches leaves the stations at head and tail free. */
-    @Test
-    public void aPlateForEachGroupTakesLessThreadThanOneAlongTheSpine() {
-        BookSpec limp = kind(Books.bound("long-stitch"), "limp");
-        double one = cutMm(settled(limp, Map.of(), Map.of("limp-plates", "ONE")));
-        double each = cutMm(settled(limp, Map.of(), Map.of("limp-plates", "EACH")));
-        assertTrue(each < one, each + " mm for each group, " + one + " mm along the spine");
-        assertTrue(each > cutMm(limp), each + " mm with plates, " + cutMm(limp) + " mm without");
-    }
-
-    private static double cutMm(BookSpec spec) {
-        return Planner.plan(spec).sewn().need().cut().length().mm();
-    }
-
     /** The rows of a cover that is made to the block follow it. */
     @Test
     public void aBlockThinnerThanTheSpineOfItsSoftCoverIsToldAndTheRowsFollow() {

@@ -225,17 +225,38 @@ public class CoverExtrasTest {
         assertEquals(none.high().mm(), 216, MEETS);
     }
 
-    /** Six rows of four stations; the cover stands 3 mm past the block at its head, which is folded in 35 mm. */
-    @Test
-    public void aLimpCoverHasAHoleAtEveryCrossingOfRowAndStation() {
-        CoverPiece cover = piece(work("limp", sewnThrough()), "cover");
-        List<FlatPoint> holes = cover.folds().stream()
+    private static List<FlatPoint> holes(CoverPiece piece) {
+        return piece.folds().stream()
                 .filter(outline -> outline.role() == Role.CUT)
                 .map(CoverExtrasTest::middle)
                 .toList();
+    }
+
+    /** Six rows of four stations; the cover stands 3 mm past the block at its head. */
+    @Test
+    public void aLimpCoverHasAHoleAtEveryCrossingOfRowAndStation() {
+        List<FlatPoint> holes = holes(piece(work("limp", sewnThrough(), "limp-turns=NONE"), "cover"));
         assertEquals(holes.size(), 24);
-        assertEquals(holes.get(0).xMm(), 35 + 152 + 3, MEETS);
-        assertEquals(holes.get(0).yMm(), 35 + 3 + 15, MEETS);
+        assertEquals(holes.get(0).xMm(), 152 + 3, MEETS);
+        assertEquals(holes.get(0).yMm(), 3 + 15, MEETS);
+    }
+
+    /**
+     * Folded in 35 mm, the cover lies double at its first station and at its last, 18 mm from head and tail: each row has two holes more, as
+     * far past the folds at 35 and 251 mm. Closed geometry.
+     */
+    @Test
+    public void whatIsFoldedInOverTheSpineIsPiercedToo() {
+        List<FlatPoint> holes = holes(piece(work("limp", sewnThrough()), "cover"));
+        assertEquals(holes.size(), 36);
+        for (double y : new double[] {35 - 18, 251 + 18}) {
+            assertEquals(
+                    holes.stream()
+                            .filter(hole -> Math.abs(hole.yMm() - y) < MEETS)
+                            .count(),
+                    6,
+                    "at " + y);
+        }
     }
 
     @Test
@@ -255,10 +276,7 @@ public class CoverExtrasTest {
                 .filter(jig -> jig.key().equals("jig-grid"))
                 .findFirst()
                 .orElseThrow();
-        List<FlatPoint> holes = grid.folds().stream()
-                .filter(outline -> outline.role() == Role.CUT)
-                .map(CoverExtrasTest::middle)
-                .toList();
+        List<FlatPoint> holes = holes(grid);
         assertEquals(holes.size(), 24);
         assertEquals(holes.get(0).xMm(), 3, MEETS);
         assertEquals(holes.get(0).yMm(), 3 + 15, MEETS);

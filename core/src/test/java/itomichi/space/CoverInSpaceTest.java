@@ -2,6 +2,7 @@ package itomichi.space;
 
 import static itomichi.space.Shapes.covered;
 import static itomichi.space.Shapes.figure;
+import static itomichi.space.Shapes.frontMm;
 import static itomichi.space.Shapes.inSpace;
 import static itomichi.space.Shapes.leastMm;
 import static itomichi.space.Shapes.mostMm;
@@ -30,14 +31,6 @@ public class CoverInSpaceTest {
 
     private static BookPlan cased() {
         return Planner.plan(Books.bound("tapes").withPages(96));
-    }
-
-    /** Of the sheets at the fore edge, on the front. */
-    private static double frontMm(BookPlan plan) {
-        return parts(plan, Part.SHEET).stream()
-                .mapToDouble(sheet -> sheet.across().get(0).yMm() - sheet.thickMm() / 2)
-                .min()
-                .orElseThrow();
     }
 
     @Test
@@ -159,52 +152,6 @@ public class CoverInSpaceTest {
         BookPlan plan = Planner.plan(narrow.withCovering(narrow.covering().withChoices(setBack)));
         assertEquals(parts(plan, Part.BOARD_IN_CLOTH), List.of());
         assertTrue(!parts(plan, Part.SHEET).isEmpty(), "the block is there");
-    }
-
-    @Test
-    public void endsFoldedInAreAsWideAsSaid() {
-        BookPlan plan = covered("pamphlet", "soft-folded", Map.of());
-        List<Profile> layers = parts(plan, Part.SOFT_COVER);
-        assertEquals(layers.size(), 3);
-        for (Profile end : layers.subList(1, 3)) {
-            assertEquals(mostMm(end) - leastMm(end), 60, 1e-6);
-            assertEquals(leastMm(end), leastMm(layers.get(0)), 1e-6);
-        }
-    }
-
-    /** Head and tail are folded in all along, so that the cover lies double there. */
-    @Test
-    public void aLimpCoverIsFoldedInAtHeadAndTail() {
-        BookPlan plan = covered("long-stitch", "limp", Map.of());
-        List<Profile> layers = parts(plan, Part.SOFT_COVER);
-        Profile cover = layers.get(0);
-        double turnedMm = (piece(plan, "cover").high().mm() - (cover.toMm() - cover.fromMm())) / 2;
-        assertTrue(
-                layers.stream()
-                        .anyMatch(layer -> layer.fromMm() == cover.fromMm()
-                                && Math.abs(layer.toMm() - layer.fromMm() - turnedMm) < 1e-6),
-                "so much at the head: " + turnedMm);
-    }
-
-    /** Round the fore edge and over the front, as long as both are worked out. */
-    @Test
-    public void aFlapGoesRoundTheForeEdge() {
-        BookPlan plan = covered("long-stitch", "soft-flap", Map.of());
-        Profile flap = parts(plan, Part.FLAP).get(0);
-        double longMm = Polyline.lengthMm(flap.across());
-        assertEquals(longMm, figure(plan, "cover-wrap") + figure(plan, "cover-flap"), 1.5);
-        assertTrue(flap.across().get(2).yMm() < frontMm(plan), "it ends before the first leaf");
-    }
-
-    /** A plate lies on the spine outside the cover, as thick as it is said to be. */
-    @Test
-    public void aPlateLiesOnTheCover() {
-        BookPlan plan = covered("long-stitch", "limp", Map.of("limp-plates", "ONE"));
-        Profile cover = parts(plan, Part.SOFT_COVER).get(0);
-        Profile plate = parts(plan, Part.PLATE).get(0);
-        assertEquals(plate.thickMm(), 1.5, 1e-9);
-        assertEquals(mostMm(plate) - plate.thickMm() / 2, mostMm(cover) + cover.thickMm() / 2, 1e-6);
-        assertEquals(plate.toMm() - plate.fromMm(), piece(plan, "plate").high().mm(), 1e-6);
     }
 
     /** Strip, gap and board make up the front; nothing of it lies where the thread does, outside the block. */

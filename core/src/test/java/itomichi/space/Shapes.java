@@ -59,4 +59,12 @@ final class Shapes {
     static double mostMm(Profile profile) {
         return profile.across().stream().mapToDouble(Point3::zMm).max().orElseThrow();
     }
+
+    /** Of the sheets at the fore edge, on the front. */
+    static double frontMm(BookPlan plan) {
+        return parts(plan, Part.SHEET).stream()
+                .mapToDouble(sheet -> sheet.across().get(0).yMm() - sheet.thickMm() / 2)
+                .min()
+                .orElseThrow();
+    }
 }
