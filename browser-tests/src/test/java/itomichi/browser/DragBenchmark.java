@@ -1,7 +1,7 @@
 package itomichi.browser;
 
 import com.microsoft.playwright.Page;
-import itomichi.browser.fixture.Journey;
+import itomichi.browser.fixture.Benchmark;
 import itomichi.browser.screen.BookScreen;
 import java.util.List;
 import java.util.Locale;
@@ -11,7 +11,7 @@ import org.testng.annotations.Test;
  * Measures a drag in the browser: how long the page is busy with each movement of the pointer, which must fit a frame of 16.7 ms, and how
  * long the figures take to follow. Run by bin/itomichi benchmark, not by the tests.
  */
-public class DragBenchmark extends Journey {
+public class DragBenchmark extends Benchmark {
 
     private static final int MOVEMENTS = 120;
 

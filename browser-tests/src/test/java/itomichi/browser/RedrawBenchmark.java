@@ -1,7 +1,7 @@
 package itomichi.browser;
 
 import com.microsoft.playwright.Page;
-import itomichi.browser.fixture.Journey;
+import itomichi.browser.fixture.Benchmark;
 import itomichi.browser.screen.BookScreen;
 import java.util.List;
 import java.util.Locale;
@@ -12,7 +12,7 @@ import org.testng.annotations.Test;
  * Measures how long a choice on the screens of paper and gathering takes to be drawn: from the press in the page, over the server and its
  * database, to the frame that shows what followed. Wanted: 100 ms. Run by bin/itomichi benchmark, not by the tests.
  */
-public class RedrawBenchmark extends Journey {
+public class RedrawBenchmark extends Benchmark {
 
     private static final int PRESSES = 60;
 

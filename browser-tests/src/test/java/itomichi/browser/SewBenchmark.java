@@ -4,7 +4,7 @@ import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertTha
 
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.assertions.LocatorAssertions;
-import itomichi.browser.fixture.Journey;
+import itomichi.browser.fixture.Benchmark;
 import java.util.List;
 import java.util.Locale;
 import java.util.regex.Pattern;
@@ -14,7 +14,7 @@ import org.testng.annotations.Test;
  * Measures a move more of a sewing of some 5,000 moves: how far frames are apart while moves are made, some 30 a second; 60 frames a second are
  * 16.7 ms apart. Run by bin/itomichi benchmark, not by the tests.
  */
-public class SewBenchmark extends Journey {
+public class SewBenchmark extends Benchmark {
 
     private static final int SIGNATURES = 120;
     private static final int STATIONS = 21;

@@ -6,7 +6,7 @@ import com.google.gson.JsonObject;
 import com.microsoft.playwright.CDPSession;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.assertions.LocatorAssertions;
-import itomichi.browser.fixture.Journey;
+import itomichi.browser.fixture.Benchmark;
 import java.util.List;
 import java.util.Locale;
 import org.testng.annotations.Test;
@@ -16,7 +16,7 @@ import org.testng.annotations.Test;
  * turns, drawn by software; and what the page holds once it was left, beside what it held before. Run by bin/itomichi benchmark, not by the
  * tests.
  */
-public class SpaceBenchmark extends Journey {
+public class SpaceBenchmark extends Benchmark {
 
     private static final int SIGNATURES = 60;
     private static final int STATIONS = 12;
