@@ -5,7 +5,7 @@ import { Segmented } from '../../../ui/choices';
 import { StageFrame } from '../StageFrame';
 import { BareNote } from './cover/BareNote';
 import { BlockMeasures } from './cover/BlockMeasures';
-import { CoverDrawing } from './cover/CoverDrawing';
+import { CoverDrawing, coverHigh } from './cover/CoverDrawing';
 import { CutList } from './cover/CutList';
 import { KindChoice } from './cover/KindChoice';
 import { Steps } from './cover/Steps';
@@ -37,7 +37,7 @@ export function CoverStage() {
                 choose={setView}
               />
             </div>
-            <CoverDrawing look={look} width={width} height={Math.min(430, width * 0.62)} />
+            <CoverDrawing look={look} width={width} height={coverHigh(width, 430)} />
           </>
         ) : (
           <BareNote then="nothing is cut for a cover" />

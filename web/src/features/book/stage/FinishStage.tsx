@@ -1,7 +1,7 @@
 import { useSession } from '../../../state/useSession';
 import { StageFrame } from '../StageFrame';
 import { BareNote } from './cover/BareNote';
-import { CoverDrawing } from './cover/CoverDrawing';
+import { CoverDrawing, coverHigh } from './cover/CoverDrawing';
 import { Steps } from './cover/Steps';
 import { CameOut } from './finish/CameOut';
 import { LookOver } from './finish/LookOver';
@@ -23,7 +23,7 @@ export function FinishStage() {
       tall
       drawing={(width) =>
         closed ? (
-          <CoverDrawing look={closed} width={width} height={Math.min(380, width * 0.55)} />
+          <CoverDrawing look={closed} width={width} height={coverHigh(width, 380)} />
         ) : (
           <BareNote then="look it over, and it is done" />
         )

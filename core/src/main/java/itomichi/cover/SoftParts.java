@@ -106,8 +106,10 @@ final class SoftParts {
      * The same with what is seen from inside only, as it lies seen from outside; the thread on the spine is seen from outside only.
      */
     List<CoverLook> looks(List<Outline> flat, List<Outline> inside, List<Outline> front, double flapMm, Grip... grips) {
-        List<Outline> within = new ArrayList<>(inside);
-        flat.stream().filter(one -> one.role() != Role.THREAD).forEach(within::add);
+        List<Outline> within = new ArrayList<>(
+                flat.stream().filter(one -> one.role() != Role.THREAD).toList());
+        // what is folded in lies over the rest, over a flap too
+        within.addAll(inside);
         return List.of(opened(true, flat).moved(grips), opened(false, within), head(flapMm), closed(front));
     }
 

@@ -31,6 +31,11 @@ const LAYERS: Record<Outline['role'], string> = {
 
 type Outline = CoverLookView['outlines'][number];
 
+/** Room for a cover in a place that wide, and no more than so much, CSS pixels; on a phone what stands upright is as high as that is wide. */
+export function coverHigh(width: number, most: number): number {
+  return Math.min(most, Math.max(0.6 * width, Math.min(width, 330)));
+}
+
 /** A cover to scale, with rulers along its edges and every part named. */
 export function CoverDrawing({ look, width, height }: { look: CoverLookView; width: number; height: number }) {
   const { unit } = useUnit();
