@@ -14,9 +14,9 @@ public record AtSpine(Length plate, boolean grouped, int turns) {
     /** The cover alone. */
     public static final AtSpine COVER_ALONE = new AtSpine(Length.ZERO, false, 0);
 
-    /** The same with edges turned in so often at head and tail. */
-    AtSpine turned(int often) {
-        return new AtSpine(plate, grouped, often);
+    /** The same with that folded in at head and tail. */
+    AtSpine turned(CoverShape.FoldedIn edges) {
+        return new AtSpine(plate, grouped, edges.turns());
     }
 
     /** How thick a cover of that thickness lies there, plates aside. */

@@ -71,11 +71,6 @@ public sealed interface CoverShape {
         static FoldedIn once(Length wide) {
             return new FoldedIn(wide, 1);
         }
-
-        /** Whether anything is. */
-        public boolean real() {
-            return turns > 0 && wide.mm() > 0;
-        }
     }
 
     /**

@@ -90,7 +90,12 @@ final class Limp extends ToldKind {
 
     @Override
     public AtSpine atSpine(CoverChoices choices) {
-        return LimpSpine.plated(choices).turned(choices.is(TURNS, NO_TURNS) ? 0 : 1);
+        return LimpSpine.plated(choices).turned(turned(choices));
+    }
+
+    /** What is folded in at head and tail, and as wide at the ends that are. */
+    private static FoldedIn turned(CoverChoices choices) {
+        return choices.is(TURNS, NO_TURNS) ? FoldedIn.NOTHING : FoldedIn.once(choices.length(WIDE));
     }
 
     @Override
@@ -133,7 +138,7 @@ final class Limp extends ToldKind {
         }
 
         private boolean turns() {
-            return !choices.is(TURNS, NO_TURNS);
+            return Limp.turned(choices).turns() > 0;
         }
 
         /** How many of the two ends are folded in. */
@@ -142,7 +147,7 @@ final class Limp extends ToldKind {
         }
 
         private Length turn() {
-            return turns() ? choices.length(WIDE) : Length.ZERO;
+            return Limp.turned(choices).wide();
         }
 
         private Working turned(Working folded, String what, int number) {
@@ -189,7 +194,7 @@ final class Limp extends ToldKind {
 
         /** Where there is a flap, the end of that is folded in, not the back's. */
         private CoverShape shape() {
-            FoldedIn turned = turns() ? FoldedIn.once(turn()) : FoldedIn.NOTHING;
+            FoldedIn turned = Limp.turned(choices);
             FoldedIn end = ends() == 2 ? turned : FoldedIn.NOTHING;
             return new CoverShape.Soft(
                     turned,

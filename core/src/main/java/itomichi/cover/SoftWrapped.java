@@ -70,14 +70,16 @@ final class SoftWrapped extends ToldKind {
         return !setting.equals(EDGE) || !choices.is(EDGES, RAW);
     }
 
-    /** How often an edge is turned. */
-    private static int turns(CoverChoices choices) {
-        return choices.is(EDGES, RAW) ? 0 : choices.is(EDGES, TURNED) ? 1 : 2;
+    /** What is turned in at each of its edges. */
+    private static FoldedIn hem(CoverChoices choices) {
+        return choices.is(EDGES, RAW)
+                ? FoldedIn.NOTHING
+                : new FoldedIn(choices.length(EDGE), choices.is(EDGES, TURNED) ? 1 : 2);
     }
 
     @Override
     public AtSpine atSpine(CoverChoices choices) {
-        return AtSpine.COVER_ALONE.turned(turns(choices));
+        return AtSpine.COVER_ALONE.turned(hem(choices));
     }
 
     @Override
@@ -117,7 +119,7 @@ final class SoftWrapped extends ToldKind {
         }
 
         private int turns() {
-            return SoftWrapped.turns(choices);
+            return hem(choices).turns();
         }
 
         private Length edge() {
@@ -156,7 +158,7 @@ final class SoftWrapped extends ToldKind {
 
         /** Its edges are turned all round; the back has none of its own, for it goes on as the flap. */
         private CoverShape shape() {
-            FoldedIn hem = turns() == 0 ? FoldedIn.NOTHING : new FoldedIn(choices.length(EDGE), turns());
+            FoldedIn hem = hem(choices);
             return new CoverShape.Soft(
                     hem, FoldedIn.NOTHING, hem, soft.square(), new CoverShape.Flap(flap.length(), hem), List.of());
         }

@@ -42,14 +42,7 @@ final class SoftInSpace {
     }
 
     List<Profile> profiles() {
-        int turns = shape.turned().turns();
-        List<Profile> all = new ArrayList<>();
-        all.add(round(fromMm, toMm, turns));
-        for (int turn = 0; turn < turns; turn++) {
-            for (Band band : headAndTail()) {
-                all.add(round(band.fromMm, band.toMm, turn));
-            }
-        }
+        List<Profile> all = new ArrayList<>(turnedIn(this::round));
         for (Side side : Side.values()) {
             for (int turn = 0; turn < end(side).turns(); turn++) {
                 all.add(end(side, turn));
@@ -62,13 +55,22 @@ final class SoftInSpace {
         return all;
     }
 
-    /** From head to tail, in between. */
-    private record Band(double fromMm, double toMm) {}
+    /** A layer of something, where it begins and ends along the spine. */
+    private interface Layer {
+        Profile at(double beginsMm, double endsMm, int number);
+    }
 
-    /** What is folded in at head and tail; a half each where they would meet. */
-    private List<Band> headAndTail() {
+    /** Something from head to tail, and under it what of it is folded in there; a half each where they would meet. */
+    private List<Profile> turnedIn(Layer layer) {
+        int turns = shape.turned().turns();
         double wideMm = Math.min(shape.turned().wide().mm(), (toMm - fromMm) / 2);
-        return List.of(new Band(fromMm, fromMm + wideMm), new Band(toMm - wideMm, toMm));
+        List<Profile> all = new ArrayList<>();
+        all.add(layer.at(fromMm, toMm, turns));
+        for (int turn = 0; turn < turns; turn++) {
+            all.add(layer.at(fromMm, fromMm + wideMm, turn));
+            all.add(layer.at(toMm - wideMm, toMm, turn));
+        }
+        return all;
     }
 
     private FoldedIn end(Side side) {
@@ -115,15 +117,8 @@ final class SoftInSpace {
 
     /** From the fore edge of the back, round that of the front, and over the front; what is folded in of it lies between. */
     private List<Profile> flap() {
-        List<Profile> all = new ArrayList<>();
+        List<Profile> all = new ArrayList<>(turnedIn(this::flap));
         FoldedIn end = shape.flap().end();
-        int turns = shape.turned().turns();
-        all.add(flap(fromMm, toMm, turns));
-        for (int turn = 0; turn < turns; turn++) {
-            for (Band band : headAndTail()) {
-                all.add(flap(band.fromMm, band.toMm, turn));
-            }
-        }
         for (int turn = 0; turn < end.turns(); turn++) {
             double offMm = onFrontMm() + middleMm(turn);
             double beginsMm = Math.max(foreMm, flapEndMm() - end.wide().mm());

@@ -3,7 +3,6 @@ package itomichi.book;
 import static org.testng.Assert.assertEquals;
 import static org.testng.Assert.assertTrue;
 
-import itomichi.cover.CoverChoices;
 import itomichi.spec.BookSpec;
 import java.util.Map;
 import org.testng.annotations.DataProvider;
@@ -13,12 +12,7 @@ import org.testng.annotations.Test;
 public class AtSpineTest {
 
     private static BookSpec covered(String structure, String kind, Map<String, String> schools) {
-        return settled(Books.bound(structure), kind, Map.of(), schools);
-    }
-
-    private static BookSpec settled(
-            BookSpec book, String kind, Map<String, Double> numbers, Map<String, String> schools) {
-        return book.withCovering(book.covering().withKind(kind).withChoices(new CoverChoices(numbers, schools)));
+        return Books.covered(Books.bound(structure), kind, Map.of(), schools);
     }
 
     private static double cutMm(BookSpec spec) {
@@ -36,7 +30,7 @@ public class AtSpineTest {
     @Test
     public void aThreadThatGoesThroughPlatesIsCutLonger() {
         BookSpec without = covered("long-stitch", "limp", Map.of());
-        BookSpec with = settled(without, "limp", Map.of("limp-plate-thick", 2.0), Map.of("limp-plates", "ONE"));
+        BookSpec with = Books.covered(without, "limp", Map.of("limp-plate-thick", 2.0), Map.of("limp-plates", "ONE"));
         assertEquals(cutMm(with) - cutMm(without), moreMm(with, 2), 0.5);
     }
 

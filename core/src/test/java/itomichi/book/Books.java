@@ -1,6 +1,7 @@
 package itomichi.book;
 
 import itomichi.advice.Use;
+import itomichi.cover.CoverChoices;
 import itomichi.cutting.CutWish;
 import itomichi.gathering.Extent;
 import itomichi.habit.Learned;
@@ -29,6 +30,7 @@ import itomichi.spec.StitchWish;
 import itomichi.station.StationScheme;
 import itomichi.structure.Structures;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 
@@ -36,6 +38,12 @@ import java.util.Set;
 public final class Books {
 
     private Books() {}
+
+    /** The same in a cover of that kind, its measures and ways settled so. */
+    public static BookSpec covered(
+            BookSpec book, String kind, Map<String, Double> numbers, Map<String, String> schools) {
+        return book.withCovering(book.covering().withKind(kind).withChoices(new CoverChoices(numbers, schools)));
+    }
 
     /** 32 pages, A5, 120 g/m2 book wove, five stations, linen 30/3. */
     public static BookSpec sound() {

@@ -11,7 +11,6 @@ import static org.testng.Assert.assertTrue;
 import itomichi.book.BookPlan;
 import itomichi.book.Books;
 import itomichi.book.Planner;
-import itomichi.cover.CoverChoices;
 import itomichi.path.Point3;
 import itomichi.space.Profile.Cut;
 import itomichi.space.Profile.Part;
@@ -31,9 +30,7 @@ public class CornersInSpaceTest {
         BookSpec book = Books.bound("tapes").withPages(96);
         Map<String, String> schools = new HashMap<>(others);
         schools.put("corners-cut", way);
-        return Planner.plan(book.withCovering(book.covering()
-                .withKind("case-flat")
-                .withChoices(new CoverChoices(Map.of("corner-radius", RADIUS_MM), schools))));
+        return Planner.plan(Books.covered(book, "case-flat", Map.of("corner-radius", RADIUS_MM), schools));
     }
 
     /** Every point that is told lies on the circle, as deep in the board as it is; none of the rest is cut. */

@@ -3,7 +3,6 @@ package itomichi.space;
 import itomichi.book.BookPlan;
 import itomichi.book.Books;
 import itomichi.book.Planner;
-import itomichi.cover.CoverChoices;
 import itomichi.cover.CoverPiece;
 import itomichi.path.Point3;
 import itomichi.space.Profile.Part;
@@ -21,8 +20,7 @@ final class Shapes {
     }
 
     static BookPlan covered(BookSpec book, String kind, Map<String, String> schools) {
-        return Planner.plan(
-                book.withCovering(book.covering().withKind(kind).withChoices(new CoverChoices(Map.of(), schools))));
+        return Planner.plan(Books.covered(book, kind, Map.of(), schools));
     }
 
     static BookInSpace inSpace(BookPlan plan) {
