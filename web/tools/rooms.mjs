@@ -1,17 +1,10 @@
 // Holds each style sheet to its room: a rule must name a class that only its room's components wear, so that it reaches into no other;
 // a class of the ground rooms (ui, drawing, app) is styled there alone. Prints what breaks this and ends with 1.
-import { readdirSync, readFileSync, statSync } from 'node:fs';
-import { dirname, join, relative } from 'node:path';
+import { readFileSync } from 'node:fs';
+import { dirname, relative } from 'node:path';
+import { files, SRC } from './sources.mjs';
 
-const SRC = new URL('../src', import.meta.url).pathname;
 const GROUND = ['ui', 'drawing', 'app'];
-
-function files(folder) {
-  return readdirSync(folder).flatMap((name) => {
-    const path = join(folder, name);
-    return statSync(path).isDirectory() ? files(path) : [path];
-  });
-}
 
 /** What stands in the strings of an expression, from its opening brace or quote; a hole in a template is a NUL. Answers where it ends, too. */
 function strings(text, from) {

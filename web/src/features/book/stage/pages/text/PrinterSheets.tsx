@@ -28,7 +28,7 @@ export function PrinterSheets({ imposition, text, openings, width }: Props) {
   const wanted = useMemo(
     () => [...new Set(sides.flatMap((side) => side.pages.map((page) => page.page)))],
     // what is wanted changes with what is shown alone
-    // eslint-disable-next-line react-hooks/exhaustive-deps
+    // oxlint-disable-next-line react/exhaustive-deps
     [imposition, openings, most],
   );
   const drawn = useDrawnPages(text, wanted);
