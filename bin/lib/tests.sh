@@ -18,15 +18,15 @@ shown_mvn() {
   return "${PIPESTATUS[0]}"
 }
 
-# Checks the pages while something else is done; pages_held waits for what came of it.
+# Checks the pages beside what everything else waits for, which goes before; pages_held waits for what came of it.
 check_pages() {
   say "Checking the pages: types, imports, style sheets, form, unit tests"
-  (cd "$ROOT/web" && npm run verify) >"$RUN/web-verify.log" 2>&1 &
+  (cd "$ROOT/web" && exec nice npm run verify) >"$RUN/web-verify.log" 2>&1 &
   PAGES_PID=$!
 }
 
 # The other modules wait for the jars of core and documents only: their tests run as soon as those are there, one after the other, beside
-# the server's, which keep one processor busy.
+# the server's, which keep one processor busy and go before them. Last the browser's tests are compiled, which need no other module.
 test_below_beside() {
   rm -f "$ROOT"/{core,documents}/target/*.jar
   (
@@ -34,11 +34,13 @@ test_below_beside() {
     trap 'kill $(jobs -p) 2>/dev/null || true; exit 1' TERM
     cd "$ROOT"
     await_jar core
-    mvn -B -pl core surefire:test -Ditomichi.core-tested-beside=false &
+    nice mvn -B -pl core surefire:test -Ditomichi.core-tested-beside=false &
     wait $! || exit
     await_jar documents
     # nothing is compiled again: the phase is named so that documents find the core's classes
-    mvn -B -pl core,documents test -Dspotless.check.skip=true -Dmaven.main.skip=true -Ditomichi.core-tested-beside=true -Ditomichi.documents-tested-beside=false &
+    nice mvn -B -pl core,documents test -Dspotless.check.skip=true -Dmaven.main.skip=true -Ditomichi.core-tested-beside=true -Ditomichi.documents-tested-beside=false &
+    wait $! || exit
+    nice mvn -B -f browser-tests/pom.xml test-compile &
     wait $!
   ) >"$RUN/below-test.log" 2>&1 &
   BELOW_PID=$!
@@ -55,7 +57,7 @@ below_held() {
   local code=0
   wait "$BELOW_PID" || code=$?
   grep -E 'Tests run:|FAILURE|^\[ERROR\]' "$RUN/below-test.log" || true
-  [ $code = 0 ] || fail "tests of core or documents failed (see $RUN/below-test.log)"
+  [ $code = 0 ] || fail "tests of core or documents failed, or the browser's do not compile (see $RUN/below-test.log)"
 }
 
 # What still runs beside is ended with this script.
@@ -88,11 +90,11 @@ run_tests() {
   test_below_beside
   # two modules at once, where they do not wait for each other
   shown_mvn -T 2 -pl core,documents,server-db,server,benchmarks,attack verify -Ditomichi.core-tested-beside=true -Ditomichi.documents-tested-beside=true || fail "tests failed (see $RUN/test.log)"
-  below_held
-  pages_held
   unpack_application
   export_database
   launch_application
+  below_held
+  pages_held
   say "Testing in the browser"
   # The pages' tests need no other module; the parent is read from the folder above.
   shown_mvn -f browser-tests/pom.xml verify || fail "browser tests failed (see $RUN/test.log)"
