@@ -67,12 +67,17 @@ export function dress(dark: boolean): ThemeConfig {
     },
     components: {
       Button: {
+        // by lamplight the library would dim the one press that is meant
+        colorPrimary: c.ink,
+        primaryColor: dark ? c.ground : c.paper,
         primaryShadow: 'none',
         defaultShadow: 'none',
         fontWeight: 500,
         defaultBg: 'transparent',
         paddingInline: 14,
       },
+      Checkbox: { colorPrimary: c.ink, colorWhite: dark ? c.ground : c.paper },
+      Radio: { colorPrimary: c.ink },
       Input: { activeShadow: 'none', errorActiveShadow: 'none' },
       Modal: { titleFontSize: 24 },
     },

@@ -87,6 +87,7 @@ export default function Notebook() {
           <Input
             id="notebook-paper"
             value={wanted.paper}
+            placeholder="any paper"
             allowClear
             onChange={(event) => set('paper', event.target.value)}
           />

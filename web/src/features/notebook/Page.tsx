@@ -128,7 +128,7 @@ function Opened({ page }: { page: PageView }) {
               ))}
               {page.spent != null && page.costs.filter((cost) => cost.price != null).length > 1 && (
                 <tr>
-                  <th scope="row">Paper, in money</th>
+                  <th scope="row">All together</th>
                   <td />
                   <td className="number">{page.spent.toFixed(2)}</td>
                 </tr>

@@ -1,18 +1,14 @@
 import { Chart, LinearScale, LineController, LineElement, PointElement, type ChartDataset } from 'chart.js';
 import { useEffect, useRef } from 'react';
 import type { LearnedHabit } from '../../api/client';
+import { alike, month, months } from './axis';
 
 Chart.register(LineController, LineElement, PointElement, LinearScale);
 
-const MONTHS = ['Jan', 'Feb', 'Mar', 'Apr', 'May', 'Jun', 'Jul', 'Aug', 'Sep', 'Oct', 'Nov', 'Dec'];
-
 const UNITS: Record<LearnedHabit['kind'], string> = { BULK: 'mm', SPRING: '%', SINK: '%', SLACK: '%', PACE: 'min' };
 
-/** A day, by its number since 1970, as month and year. */
-function month(day: number) {
-  const date = new Date(day * 86_400_000);
-  return `${MONTHS[date.getUTCMonth()]} ${date.getUTCFullYear()}`;
-}
+/** Room that the name of a month and its year take, CSS pixels. */
+const MONTH_PX = 96;
 
 /** The readings of a habit by the day each book was finished; the table beside it says the same in words. */
 export default function ReadingChart({ habit }: { habit: LearnedHabit }) {
@@ -106,11 +102,18 @@ function drawn(place: HTMLCanvasElement, habit: LearnedHabit) {
           min: first,
           max: last,
           grid: { color: colour('--rule') },
-          ticks: { ...ticks, maxTicksLimit: 4, maxRotation: 0, callback: (day) => month(Number(day)) },
+          afterBuildTicks: (axis) => {
+            axis.ticks = months(first, last, Math.floor(axis.chart.width / MONTH_PX)).map((value) => ({ value }));
+          },
+          ticks: { ...ticks, autoSkip: false, maxRotation: 0, callback: (day) => month(Number(day)) },
         },
         y: {
           grid: { color: colour('--rule') },
-          ticks: { ...ticks, maxTicksLimit: 6, callback: (number) => `${number}\u202f${UNITS[habit.kind]}` },
+          ticks: {
+            ...ticks,
+            maxTicksLimit: 6,
+            callback: (number, _, all) => `${alike(Number(number), all)}\u202f${UNITS[habit.kind]}`,
+          },
           grace: '12%',
         },
       },

@@ -77,7 +77,7 @@ function Lacking({ need, bought }: { need: Need; bought: Props['bought'] }) {
     return <>another sheet, or another knife</>;
   }
   if (!thing || !lacks || !lacking) {
-    return <>{need.thing && need.have ? 'enough there' : 'as much as is wanted'}</>;
+    return need.thing && need.have ? <span className="shopping-enough">enough there</span> : 'as much as is wanted';
   }
   return (
     <span className="shopping-lacks">

@@ -3,6 +3,8 @@ import { useState } from 'react';
 import { Link } from 'react-router';
 import type { WayStep, WayView } from '../../../api/client';
 import { useSession } from '../../../state/useSession';
+import { inHand } from '../../../drawing/way/look';
+import { WorkDrawing } from '../../../drawing/way/WorkDrawing';
 import { Waiting } from '../../../ui/ErrorNote';
 import { Measure } from '../../../units/Measure';
 import { SEW_PRESS } from '../../../ui/guide';
@@ -48,19 +50,22 @@ export function SewStage() {
           </details>
         </>
       }
-      drawing={() => (way ? <Moves way={way} step={step} /> : <Waiting what="Writing out the moves" />)}
+      drawing={(width) =>
+        way ? <Moves way={way} step={step} width={width} /> : <Waiting what="Writing out the moves" />
+      }
     />
   );
 }
 
-/** The moves of one signature, or of all where there are few. */
-function Moves({ way, step }: { way: WayView; step: number }) {
+/** The moves of one signature, or of all where there are few, and how the thread lies when they are sewn. */
+function Moves({ way, step, width }: { way: WayView; step: number; width: number }) {
   const signatures = way.work.layers.length;
   const few = way.steps.length <= 40;
   const here = way.steps[Math.min(step, way.steps.length - 1)]?.signature ?? 1;
   const [chosen, setChosen] = useState<number | null>(null);
   const signature = Math.min(chosen ?? here, signatures);
   const shown = few ? way.steps : way.steps.filter((one) => one.signature === signature);
+  const sewn = shown[shown.length - 1]?.number ?? 0;
   return (
     <>
       {!few && (
@@ -81,6 +86,17 @@ function Moves({ way, step }: { way: WayView; step: number }) {
           <Move key={one.number} move={one} step={step} />
         ))}
       </ol>
+      <h2 className="sew-lies">{few ? 'When all is sewn' : `When signature ${signature} is sewn`}</h2>
+      <WorkDrawing
+        work={way.work}
+        steps={way.steps}
+        sewn={sewn}
+        turned={false}
+        signature={inHand(way.steps, Math.max(0, sewn - 1))}
+        next={false}
+        width={width}
+        height={330}
+      />
     </>
   );
 }

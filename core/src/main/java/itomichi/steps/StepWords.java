@@ -80,7 +80,11 @@ final class StepWords {
             words.append(words.isEmpty() ? "" : ", ").append(along(move, step, turned));
         }
         if (before.isEmpty()) {
-            return Phrase.of("Go back {} through {} itself.", way(pass.to()), hole(pass.hole()));
+            return Phrase.of(
+                    "Go back {} through hole {} itself{}.",
+                    way(pass.to()),
+                    pass.hole().station(),
+                    called(pass.hole()));
         }
         Move last = before.get(before.size() - 1);
         boolean same = last.start().hole().equals(pass.hole());
@@ -288,17 +292,20 @@ final class StepWords {
                 + " in one long stitch";
     }
 
-    /** A hole as it is called. */
+    /** A hole by its number, and as it is called. */
     String hole(Hole hole) {
+        return "hole " + hole.station() + called(hole);
+    }
+
+    private String called(Hole hole) {
         int station = hole.station();
         if (!fold()) {
             Role role = plan.choice().side().get(station - 1).role();
-            return "hole " + station + (role == Role.MAIN || role == Role.BY_HAND ? "" : ", " + role.words());
+            return role == Role.MAIN || role == Role.BY_HAND ? "" : ", " + role.words();
         }
-        String name = station == 1
+        return station == 1
                 ? ", nearest the head"
                 : station == stations ? ", nearest the tail" : 2 * station == stations + 1 ? ", the centre" : "";
-        return "hole " + station + name;
     }
 
     private static String way(Face to) {

@@ -39,6 +39,7 @@ public class StepWordsTest {
             {"corded-pamphlet", 32, "Over the cord, and back in through hole 3, the centre."},
             {"double-pamphlet", 48, "Along the inside of section 2 towards the head, to the left, in through hole 2."},
             {"several-pamphlets", 96, "Signature 2: go out through hole 3, the centre."},
+            {"link-stitch", 160, "Go back in through hole 3 itself, the centre."},
             {"link-stitch", 160, "Pass behind the stitch of the signature below, and back in through hole 4."},
             {"link-stitch", 160, "Lay signature 2 on and climb to it outside, in through hole 5, nearest the tail."},
             {"link-stitch", 160, "Tie a square knot of 2 turns with the tail that hangs from signature 1"},

@@ -90,6 +90,18 @@ public class ThreadsWayTest extends Journey {
     }
 
     @Test
+    public void theWorkIsShownAsItLiesWhenASignatureIsSewn() {
+        Book book = prepare.beginLinked("Lying", 6, 5, 0);
+        Page page = window();
+        page.navigate("/books/" + book.id() + "/sew");
+        button(page, "After").click();
+        assertThat(page.getByText("When signature 2 is sewn")).isVisible();
+        String last = page.locator(".sew-moves .sew-number").last().textContent();
+        assertThat(page.getByRole(AriaRole.IMG, new Page.GetByRoleOptions().setName("; " + last + " of ")))
+                .isVisible();
+    }
+
+    @Test
     public void theReplayStopsWhereItIsHeldAndTheSpineTurnsInSpace() {
         Page page = window();
         page.navigate("/books/" + prepare.demo("Prompt book") + "/thread");
