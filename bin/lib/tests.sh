@@ -26,7 +26,8 @@ check_pages() {
 }
 
 # The other modules wait for the jars of core and documents only: their tests run as soon as those are there, one after the other, beside
-# the server's, which keep one processor busy and go before them. Last the browser's tests are compiled, which need no other module.
+# the server's, which keep one processor busy and go before them. The browser's tests need no other module and are compiled meanwhile. The
+# core's come last: they alone take both processors when the server's are through.
 test_below_beside() {
   rm -f "$ROOT"/{core,documents}/target/*.jar
   (
@@ -34,13 +35,13 @@ test_below_beside() {
     trap 'kill $(jobs -p) 2>/dev/null || true; exit 1' TERM
     cd "$ROOT"
     await_jar core
-    nice mvn -B -pl core surefire:test -Ditomichi.core-tested-beside=false &
+    nice mvn -B -f browser-tests/pom.xml test-compile &
     wait $! || exit
     await_jar documents
     # nothing is compiled again: the phase is named so that documents find the core's classes
     nice mvn -B -pl core,documents test -Dspotless.check.skip=true -Dmaven.main.skip=true -Ditomichi.core-tested-beside=true -Ditomichi.documents-tested-beside=false &
     wait $! || exit
-    nice mvn -B -f browser-tests/pom.xml test-compile &
+    nice mvn -B -pl core surefire:test -Ditomichi.core-tested-beside=false &
     wait $!
   ) >"$RUN/below-test.log" 2>&1 &
   BELOW_PID=$!
