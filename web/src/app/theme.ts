@@ -58,7 +58,8 @@ export function dress(dark: boolean): ThemeConfig {
       colorTextPlaceholder: c.quiet,
       colorTextLightSolid: c.paper,
       controlHeight: 36,
-      controlOutlineWidth: 0,
+      controlOutline: c.ink,
+      controlOutlineWidth: 1,
       fontFamily: "'Alegreya Sans', sans-serif",
       fontSize: 17,
       lineWidth: 1,
@@ -78,7 +79,8 @@ export function dress(dark: boolean): ThemeConfig {
       },
       Checkbox: { colorPrimary: c.ink, colorWhite: dark ? c.ground : c.paper },
       Radio: { colorPrimary: c.ink },
-      Input: { activeShadow: 'none', errorActiveShadow: 'none' },
+      // what is typed into is as plain to the eye as what is pressed, for whoever goes by the keys
+      Input: { activeShadow: `0 0 0 1px ${c.ink}`, errorActiveShadow: `0 0 0 1px ${c.madder}` },
       Modal: { titleFontSize: 24 },
     },
   };

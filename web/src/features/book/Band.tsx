@@ -1,5 +1,6 @@
 import { useEffect, useRef } from 'react';
 import type { FigureView, Stage } from '../../api/client';
+import { reveal } from '../../browser/reveal';
 import { useSession } from '../../state/useSession';
 import { Measure } from '../../units/Measure';
 import { of } from '../../ui/stages';
@@ -40,7 +41,10 @@ export function Band({ stage, working, open, focused }: Props) {
               }}
               aria-expanded={working === figure.key}
               className="figure"
-              onFocus={() => focused(figure.key)}
+              onFocus={(event) => {
+                focused(figure.key);
+                reveal(event);
+              }}
               onBlur={() => focused(null)}
               onClick={() => open(working === figure.key ? null : figure.key)}
             >

@@ -1,5 +1,6 @@
 import { useEffect, useRef } from 'react';
 import { NavLink } from 'react-router';
+import { reveal } from '../../browser/reveal';
 import { useSession } from '../../state/useSession';
 import { STAGES, type StageWords } from '../../ui/stages';
 
@@ -23,7 +24,11 @@ export function StageLine({ now }: { now: StageWords | null }) {
           const sewn = done.has(stage.key);
           return (
             <li key={stage.key} className={sewn ? 'sewn' : 'pricked'}>
-              <NavLink to={`/books/${id}/${stage.path}`} aria-current={stage === now ? 'step' : undefined}>
+              <NavLink
+                to={`/books/${id}/${stage.path}`}
+                aria-current={stage === now ? 'step' : undefined}
+                onFocus={reveal}
+              >
                 <svg viewBox="0 0 120 14" preserveAspectRatio="none" aria-hidden="true" className="stage-thread">
                   {sewn && <path className="stage-stitch" d="M 16 7 H 104" />}
                   <path d="M 4 4 v 6 M 116 4 v 6" />
