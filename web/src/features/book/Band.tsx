@@ -1,10 +1,12 @@
-import { useEffect, useRef } from 'react';
+import { useEffect, useRef, type CSSProperties } from 'react';
 import type { FigureView, Stage } from '../../api/client';
 import { reveal } from '../../browser/reveal';
 import { useSession } from '../../state/useSession';
 import { Measure } from '../../units/Measure';
 import { of } from '../../ui/stages';
-import { useMore } from './useMore';
+import { BUTTON, useMore } from './useMore';
+
+const WIDTHS = { '--band-more': `${BUTTON}px` } as CSSProperties;
 
 interface Props {
   stage: Stage;
@@ -27,7 +29,7 @@ export function Band({ stage, working, open, focused }: Props) {
     buttons.current.get(key)?.focus();
   };
   return (
-    <section className="band" aria-label="Figures">
+    <section className="band" aria-label="Figures" style={WIDTHS}>
       {shown && <Slip figure={shown} close={() => close(shown.key)} />}
       <ul ref={more.list}>
         {ordered.map((figure) => (

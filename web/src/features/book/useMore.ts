@@ -3,8 +3,8 @@ import { useCallback, useEffect, useRef, useState, type RefObject } from 'react'
 /** Of a view, this share is gone on by, so that something seen stays seen. */
 const ON = 0.8;
 
-/** Width of the buttons that lie over the ends of the row, px. */
-const BUTTON = 92;
+/** Width of the buttons that lie over the ends of the row, px; the style has it as --band-more. */
+export const BUTTON = 92;
 
 function atEnd(row: HTMLElement): boolean {
   return row.scrollLeft + row.clientWidth >= row.scrollWidth - 1;

@@ -3,7 +3,7 @@ import { Button, Input } from 'antd';
 import { useRef, useState } from 'react';
 import { useNavigate } from 'react-router';
 import { api, failure, outcome, value, type OwnPattern, type PatternView } from '../../api/client';
-import { WorkDrawing } from '../../drawing/way/WorkDrawing';
+import { AsItLies } from '../../drawing/way/AsItLies';
 import { Segmented } from '../../ui/choices';
 import { useSize } from '../../ui/useSize';
 import { Measure } from '../../units/Measure';
@@ -148,13 +148,10 @@ export function PatternDesk({ kept, start, changed }: Props) {
           )}
         </div>
         {shown?.way && width > 0 && (
-          <WorkDrawing
+          <AsItLies
             work={shown.way.work}
             steps={shown.way.steps}
             sewn={shown.way.steps.length}
-            turned={false}
-            signature={1}
-            next={false}
             width={width}
             height={360}
           />

@@ -23,15 +23,15 @@ export function ToBuy({ supplies, books, bought }: Props) {
   return (
     <section aria-label="Shopping list" className="shopping-list">
       <h2>Shopping list</h2>
-      <p className="shopping-sum">
+      <p className="acts">
         {needs.some((need) => need.lacks)
           ? cost === undefined || cost === null
             ? 'No price is known of what lacks.'
             : `What lacks costs ${cost.toFixed(2)}${unpriced ? ', besides what has no price in its drawer' : ''}.`
-          : 'The drawers hold enough of all that is counted.'}{' '}
+          : 'The drawers hold enough of all that is counted.'}
         <Button size="small" href={`/api/supplies/list.pdf?${query}&paper=${keptPaper()}&unit=${unit}`} target="_blank">
           Print it
-        </Button>{' '}
+        </Button>
         <Button size="small" href={`/api/supplies/list.csv?${query}`}>
           Save it as a table (CSV)
         </Button>

@@ -3,8 +3,7 @@ import { useState } from 'react';
 import { Link } from 'react-router';
 import type { WayStep, WayView } from '../../../api/client';
 import { useSession } from '../../../state/useSession';
-import { inHand } from '../../../drawing/way/look';
-import { WorkDrawing } from '../../../drawing/way/WorkDrawing';
+import { AsItLies } from '../../../drawing/way/AsItLies';
 import { Waiting } from '../../../ui/ErrorNote';
 import { Measure } from '../../../units/Measure';
 import { SEW_PRESS } from '../../../ui/guide';
@@ -65,7 +64,6 @@ function Moves({ way, step, width }: { way: WayView; step: number; width: number
   const [chosen, setChosen] = useState<number | null>(null);
   const signature = Math.min(chosen ?? here, signatures);
   const shown = few ? way.steps : way.steps.filter((one) => one.signature === signature);
-  const sewn = shown[shown.length - 1]?.number ?? 0;
   return (
     <>
       {!few && (
@@ -87,16 +85,7 @@ function Moves({ way, step, width }: { way: WayView; step: number; width: number
         ))}
       </ol>
       <h2 className="sew-lies">{few ? 'When all is sewn' : `When signature ${signature} is sewn`}</h2>
-      <WorkDrawing
-        work={way.work}
-        steps={way.steps}
-        sewn={sewn}
-        turned={false}
-        signature={inHand(way.steps, Math.max(0, sewn - 1))}
-        next={false}
-        width={width}
-        height={330}
-      />
+      <AsItLies work={way.work} steps={way.steps} sewn={shown[shown.length - 1]?.number ?? 0} width={width} />
     </>
   );
 }

@@ -15,14 +15,14 @@ export function CutList() {
   return (
     <section className="cover-list" aria-label="What is cut for the cover">
       <h2>To cut</h2>
-      <p className="cover-files">
+      <p className="acts">
         <Button
           size="small"
           href={`${at}/list.pdf?paper=${state.document.unit === 'MM' ? 'A4' : 'LETTER'}`}
           target="_blank"
         >
           Print the cut list
-        </Button>{' '}
+        </Button>
         <Button size="small" href={`${at}/list.csv`}>
           Save it as a table (CSV)
         </Button>

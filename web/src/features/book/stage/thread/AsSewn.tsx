@@ -2,8 +2,7 @@ import { Button, Slider } from 'antd';
 import { lazy, Suspense, useEffect, useState } from 'react';
 import type { WayView } from '../../../../api/client';
 import { ThreadLine } from '../../../../drawing/ThreadLine';
-import { inHand } from '../../../../drawing/way/look';
-import { WorkDrawing } from '../../../../drawing/way/WorkDrawing';
+import { AsItLies } from '../../../../drawing/way/AsItLies';
 import { useSession } from '../../../../state/useSession';
 import { Waiting } from '../../../../ui/ErrorNote';
 import { useUnit, useWords } from '../../../../units/unit';
@@ -51,16 +50,7 @@ export function AsSewn({ width, way }: { width: number; way: WayView | undefined
             <BookInSpace document={document} sewn={sewn} width={width} height={380} />
           </Suspense>
         ) : (
-          <WorkDrawing
-            work={way.work}
-            steps={way.steps}
-            sewn={sewn}
-            turned={turned}
-            signature={inHand(way.steps, Math.max(0, sewn - 1))}
-            next={playing}
-            width={width}
-            height={330}
-          />
+          <AsItLies work={way.work} steps={way.steps} sewn={sewn} turned={turned} next={playing} width={width} />
         )}
       </div>
       <div className="replay">
